@@ -11,8 +11,9 @@ const installable = VitePWA({
   manifest: {
     id: "/",
     name: "Kohlrabi",
+    lang: "en-US",
     short_name: "Kohlrabi",
-    description: "The workshop's own record: what to buy, what to do next, what to ask",
+    description: "What to pay for a piece, what to do next, and what to ask for it",
     start_url: "/",
     scope: "/",
     display: "standalone",
@@ -24,7 +25,7 @@ const installable = VitePWA({
       { src: "/icons/maskable-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
     ],
     shortcuts: [
-      { name: "Look at one in a shop", url: "/scout/new" },
+      { name: "Check a piece in a shop", url: "/scout/new" },
       { name: "What now", url: "/" },
     ],
   },

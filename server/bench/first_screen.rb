@@ -6,7 +6,7 @@ require "zlib"
 # Weighs the scripts that the first screen loads, compressed, from the manifest of the build.
 module FirstScreen
   PUBLIC = File.join(ROOT, "server/public")
-  ENTRIES = ["index.html", "src/areas/bench/Today.tsx"].freeze
+  ENTRIES = ["index.html", "src/start.tsx", "src/areas/bench/Today.tsx"].freeze
 
   extend self
 

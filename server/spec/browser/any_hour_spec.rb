@@ -23,14 +23,14 @@ RSpec.describe "an evening at the bench" do
       within("section", text: "What now") do
         click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool")
       end
-      expect(page).to have_css("section[aria-label='Timer of Me']",
+      expect(page).to have_css("section[aria-label^='Me']",
                                text: "since #{local(SpecClock.now).strftime('%H:')}")
       began = iso_day(SpecClock.now)
       later(12)
       visit "/"
-      within("section[aria-label='Timer of Me']") do
+      within("section[aria-label^='Me']") do
         expect(page).to have_text(/0:1[23]:\d\d/)
-        press("Stop, it is done")
+        press("Stop: done")
       end
       expect(page).to have_text(/1[23] min of clear coat recorded, step done/)
       # A day's drying after it, by the clock: an oil is coated again after 24 h.
@@ -49,10 +49,10 @@ RSpec.describe "an evening at the bench" do
       send_to(:post, "/timers", { kind: "sanding", piece_ids: [stool] })
       later(7 * 60)
       visit "/"
-      expect(page).to have_text(/Running for 7 h.* Was it over at \d\d:\d\d/)
+      expect(page).to have_text(/This timer has been running for 7 h.* Did the work end at \d\d:\d\d/)
       find("button", text: /\AStop at \d\d:\d\d\z/).click
       expect(page).to have_text(/of sanding recorded/)
-      expect(page).to have_no_css("section[aria-label='Timer of Me']")
+      expect(page).to have_no_css("section[aria-label^='Me']")
     end
   end
 end

@@ -64,11 +64,11 @@ RSpec.shared_context "with a phone out of reach" do
   end
 
   def cost(what, amount)
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       type("What", what)
       type("Amount", amount)
-      press("Record cost")
+      press("Add cost")
     end
     expect(page).to have_no_css("[role=dialog]")
   end

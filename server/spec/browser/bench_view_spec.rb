@@ -23,19 +23,19 @@ RSpec.describe "the bench view" do
   it "says what, where, with what and until when; starts, pauses, notes, and is done", :aggregate_failures do
     tin(size: "500 ml", colour: "#243b53", paid: "25.00", bought_on: "2026-04-10")
     visit "/pieces/#{chest}"
-    click_link("At the bench")
+    click_link("Bench view")
     expect(page).to have_css("h1", text: "Paint, coat 1")
     expect(page).to have_no_css("nav[aria-label=Sections]")
-    expect(page).to have_css("main", text: /all-in-one satin paint, #243b53, 225 ml.*Then wait 2 h/m)
+    expect(page).to have_css("main", text: /all-in-one satin paint, #243b53, 225 ml.*Then let it dry for 2 h/m)
     press("Start")
     expect(page).to have_css("[role=timer]", text: "0:00")
-    expect(page).to have_text("Done takes it from the shelf: 225 ml all-in-one satin paint, #243b53.")
+    expect(page).to have_text("“Done” takes this from the shelf: 225 ml all-in-one satin paint, #243b53.")
     press("Note")
-    form("Note something") do
-      type("What was seen or thought of", "Left runner worn")
-      press("Keep the note")
+    form("Add a note") do
+      type("What did you see or think of?", "Left runner worn")
+      press("Add note")
     end
-    expect(page).to have_text("Note kept")
+    expect(page).to have_text("Note added")
     press("Pause")
     expect(page).to have_text("1 min of painting recorded")
     expect(page).to have_css("[data-bench^='coat/']") # not done yet
@@ -66,8 +66,8 @@ RSpec.describe "the bench view" do
     expect(page).to have_button("Start", disabled: true)
     read = serious["cautions"].count { |one| one["serious"] }
     read.downto(1) do |left|
-      expect(page).to have_button("I have read this", count: left)
-      press("I have read this", match: :first)
+      expect(page).to have_button("I've read this", count: left)
+      press("I've read this", match: :first)
     end
     expect(page).to have_button("Start", disabled: false)
     press("Next")
@@ -99,7 +99,7 @@ RSpec.describe "the bench view" do
   it "has nothing to work where there is no plan" do
     chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })["id"]
     visit "/pieces/#{chair}/bench"
-    expect(page).to have_text("There is no plan yet: choose a look first.")
+    expect(page).to have_text("There's no plan yet. Choose a look first.")
     click_link("Back to the piece")
     expect(page).to have_css("h1", text: "Chair")
   end

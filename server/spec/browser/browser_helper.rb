@@ -67,7 +67,7 @@ module Hands
   def choose_ending(name)
     # What comes in above it would move the button from under the hand.
     page.assert_no_selector("main [role=progressbar]")
-    press("Ended another way")
+    press("Didn't sell")
     page.document.find("[role=menuitem]", text: name, exact_text: true).click
   end
 

@@ -36,51 +36,51 @@ RSpec.describe "going by the market", type: :feature do
     send_to(:post, "/pieces/#{id}/events", { kind: "ready", on: ago(1) })
 
     visit "/pieces/#{id}/price"
-    best = find("h1 + *, [data-line]", text: "EUR to ask", match: :first).text[/\A[\d.]+/]
+    best = find("h1 + *, [data-line]", text: /Ask [\d.]+ EUR/, match: :first).text[/(?<=Ask )[\d.]+/]
     expect(best.to_f).to be_between(200, 320)
     # (60 + 20 × 15) = 360.00: the hours ask for more than such bureaus fetch.
     expect(page).to have_text("Your costs and hours ask for 360.00")
     expect(page).to have_text(/The market pays \d+.00 to \d+.00, four times of five/)
-    press("Show the curve as a table")
-    expect(page).to have_css("table[aria-label='What comes of each price'] tbody tr", text: best)
-    expect(page).to have_css("table[aria-label='Who says what it is worth'] tr", text: "Your own of the kind")
+    press("Show as a table")
+    expect(page).to have_css("table[aria-label='Result for each price'] tbody tr", text: best)
+    expect(page).to have_css("table[aria-label='Where the likely price comes from'] tr", text: "Your own of the kind")
     press("Decide on #{best}")
     form("Decide on a price") do
-      pick("From today it is", "listed at this price")
-      type("Why this price", "what the market pays")
-      press("Keep the decision")
+      pick("From today it's", "listed at this price")
+      type("Why this price?", "what the market pays")
+      press("Save decision")
     end
-    expect(page).to have_text("#{best} decided, listed at it with its steps down")
+    expect(page).to have_text("Price set: #{best}, listed with its price drops")
 
     visit "/market"
     row = find("[data-listed='#{id}']")
-    expect(row).to have_text(/the market pays \d+.00 to \d+.00/)
+    expect(row).to have_text(/likely to sell for \d+.00–\d+.00/)
     expect(row).to have_css("svg[aria-label*='market pays']")
-    from_menu("Ash bureau", "Note an offer")
+    from_menu("Ash bureau", "Add offer")
     form("Offer for Ash bureau") do
-      type("Offered", "90")
+      type("Offer", "90")
       press("Get advice")
     end
     expect(find("[data-offer]", text: "90.00", match: :first)).to have_text("advice: decline")
     press("Decline 90.00: Ash bureau")
     expect(page).to have_css("[data-offer]", text: /90\.00 offered.*declined/m) # what is read anew moves the buttons
-    from_menu("Ash bureau", "Note an offer")
+    from_menu("Ash bureau", "Add offer")
     second = (best.to_f * 0.96).round.to_s
     form("Offer for Ash bureau") do
-      type("Offered", second)
-      type("By whom", "second caller")
+      type("Offer", second)
+      type("From", "second caller")
       press("Get advice")
     end
     offer = find("[data-offer]", text: "second caller", match: :first)
-    expect(offer).to have_text("advice: take it")
+    expect(offer).to have_text("advice: accept")
     expect(find("[data-advice=take]")).to have_text(/Take the #{second}\.00\.\s+Waiting is worth/)
     press("Accept #{second}.00: Ash bureau")
-    press("Record the sale: Ash bureau")
-    form("Record the sale of Ash bureau") { press("Record sale") }
+    press("Record sale: Ash bureau")
+    form("Record sale of Ash bureau") { press("Record sale") }
     expect(page).to have_text("Sold recorded")
 
     visit "/pieces/#{id}"
-    expect(page).to have_css("h2", text: "Was it worth it")
+    expect(page).to have_css("h2", text: "Was it worth it?")
     expect(page).to have_text(/an hour, 15.00 aimed for/)
   end
 
@@ -95,9 +95,9 @@ RSpec.describe "going by the market", type: :feature do
     visit "/books/pays"
     rows = all("[data-from-here]", minimum: 2)
     expect(rows.first).to have_text(/Finish it.*Good chest/m)
-    expect(find("[data-from-here='#{stool}']")).to have_text(/Sell it as it is|Drop it/)
-    press("Drop Weary stool")
-    form("Drop Weary stool") { press("Record it scrapped") }
+    expect(find("[data-from-here='#{stool}']")).to have_text(/Sell it as is|Give it up/)
+    press("Give up Weary stool")
+    form("Give up Weary stool") { press("Record as thrown away") }
     expect(page).to have_text("recorded")
     expect(page).to have_no_css("[data-from-here='#{stool}']")
     press("Undo")

@@ -91,7 +91,7 @@ RSpec.describe "the three pictures" do
 
   it "unfolds a price to costs, fees and wages that add up" do
     visit "/pieces/38"
-    unfold("What it needs")
+    unfold("What you need")
     find("[data-figure=target] button").click
     expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n\d/)
     terms = all("[data-terms=target] li").map { |item| item.text.split("\n") }

@@ -18,18 +18,18 @@ RSpec.describe "the evening", type: :feature do
     visit "/evening"
     line("Desk") do
       type("How long, h", "2")
-      expect(page).to have_css("[role=status]", text: "Counts as 2 h")
+      expect(page).to have_css("[role=status]", text: "That's 2 h")
     end
     line("Chair") do
       type("How long, h", "0:45")
       find("[aria-label=Who]").click_button("Bram")
     end
-    press("Record the day")
-    expect(page).to have_text("3 entries of hours recorded") # time of two people is two entries
+    press("Record hours")
+    expect(page).to have_text("Hours recorded: 3 entries") # time of two people is two entries
     press("Undo")
-    expect(page).to have_text("Undone: 3 entries of hours recorded")
+    expect(page).to have_text("Undone: hours recorded: 3 entries")
     line("Desk") { type("How long, h", "lots") }
-    press("Record the day")
+    press("Record hours")
     line("Desk") { expect(page).to have_text("“lots” is not a time worked") }
   end
 
@@ -39,24 +39,24 @@ RSpec.describe "the evening", type: :feature do
     type("Total, EUR", "20")
     line("Line 1") do
       type("What", "Cup pulls")
-      type("Amount of line 1", "12,50")
-      expect(page).to have_css("[aria-label='Category of line 1'] [aria-pressed=true]", text: "hardware")
-      find_field("For which pieces").send_keys("Desk")
+      type("Amount on line 1", "12,50")
+      expect(page).to have_css("[aria-label='Category on line 1'] [aria-pressed=true]", text: "hardware")
+      find_field("Pieces").send_keys("Desk")
     end
     find("[role=option]", text: "Desk").click
-    press("Another line")
+    press("Add a line")
     line("Line 2") do
-      type("Amount of line 2", "6.50")
-      press("onto the shelf")
+      type("Amount on line 2", "6.50")
+      press("to the shelf")
       pick("Product", "paste wax")
-      type("Holds", "400 ml")
+      type("Size", "400 ml")
     end
     press("Record receipt")
     expect(page).to have_text("The lines and the tax come to 19.00, the receipt says 20.00. 1.00 missing")
     type("Total, EUR", "19")
     press("Record receipt")
     expect(page).to have_text("Receipt of 19.00 EUR recorded")
-    within("ul[aria-label='Latest receipts']") do
+    within("ul[aria-label='Recent receipts']") do
       ["Corner hardware", "Cup pulls, paste wax", "19.00 EUR"].each { |text| expect(page).to have_text(text) }
       Dir.mktmpdir do |folder|
         Vips::Image.black(60, 90, bands: 3).write_to_file(File.join(folder, "till.jpg"))
@@ -65,8 +65,8 @@ RSpec.describe "the evening", type: :feature do
       end
       press("Remove the receipt from Corner hardware")
     end
-    expect(page).to have_no_css("ul[aria-label='Latest receipts']")
+    expect(page).to have_no_css("ul[aria-label='Recent receipts']")
     press("Undo")
-    expect(page).to have_css("ul[aria-label='Latest receipts']", text: "Cup pulls, paste wax")
+    expect(page).to have_css("ul[aria-label='Recent receipts']", text: "Cup pulls, paste wax")
   end
 end

@@ -15,14 +15,14 @@ RSpec.describe "from Today and from a step" do
     stool = planned(old, { finish: "paint", colour: "#243b53" }, "lead")
     visit "/"
     within("section", text: "What now") do
-      expect(page).to have_text("No work is suggested on Stool") # it brings less than finishing it costs
+      expect(page).to have_text("Not suggesting work on Stool") # it brings less than finishing it costs
       click_link "Stool"
     end
     press("Go on anyway")
-    expect(page).to have_text("You go on with it")
+    expect(page).to have_text("Working on it anyway")
     visit "/"
     within("section", text: "What now") do
-      expect(page).to have_no_text("No work is suggested")
+      expect(page).to have_no_text("Not suggesting work")
       expect(page).to have_text("Test the old finish for lead")
       press("No lead found, Stool")
     end
@@ -38,15 +38,15 @@ RSpec.describe "from Today and from a step" do
     bench = planned({ name: "Bench", **box }, { finish: "oil" }, "oil")
     send_to(:post, "/containers", { product: "oil", size: "500 ml", paid: "15.00" })
     visit "/pieces/#{stool}/plan"
-    press("Take furniture oil…", match: :first)
-    form("Take from the shelf") do
+    press("Use furniture oil …", match: :first)
+    form("Use from the shelf") do
       type("How much", "100 ml")
-      find_field("For which pieces").send_keys("Bench")
+      find_field("Pieces").send_keys("Bench")
       page.document.find("[role=option]", text: "Bench", exact_text: true).click
     end
-    form("Take from the shelf") { press("Take it") }
+    form("Use from the shelf") { press("Use it") }
     # 100 of 500 ml at 15.00 are 3.00, half on each.
-    expect(page).to have_text("100 ml furniture oil taken, 3.00")
+    expect(page).to have_text("100 ml furniture oil used, 3.00")
     shares = send_to(:get, "/pieces/#{bench}")["costs"].first["shares"]
     expect(shares.to_h { |share| [share["name"], share["amount"]["text"]] }).to eq("Stool" => "1.50", "Bench" => "1.50")
   end

@@ -43,10 +43,10 @@ RSpec.describe "the application as installed", type: :feature do
     @server.stop
     visit "/floor"
     expect(page).to have_css("nav[aria-label=Sections]", visible: :all)
-    expect(page).to have_text("The server does not answer", wait: 40)
+    expect(page).to have_text("Not available offline", wait: 40)
     @server.start
     press("Try again")
-    expect(page).to have_text("The floor is empty")
+    expect(page).to have_text("No pieces yet")
     complaints # the refused connections were meant
   end
 end

@@ -28,7 +28,7 @@ RSpec.describe "what a device keeps" do
     away
     visit "/scout/card"
     page.driver.browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", identifier: watch)
-    waits("Out of reach since")
+    waits("Offline since")
     visit "/pieces/#{chair['id']}"
     expect(page).to have_css("h1", text: "Armchair")
   end
@@ -46,15 +46,15 @@ RSpec.describe "what a device keeps" do
     away
     seen.each_key do |path|
       visit path
-      waits("Out of reach since")
+      waits("Offline since")
       settled
       expect(page).to have_css("h1")
-      expect(page).to have_no_text("Not seen on this device before")
+      expect(page).to have_no_text("Not available offline")
     end
     visit "/pieces/#{other}/plan"
-    expect(page).to have_text("Not seen on this device before")
+    expect(page).to have_text("Not available offline")
     @server.start
-    expect(page).to have_css("h1", text: "Trunk: the plan")
+    expect(page).to have_css("h1", text: "Trunk: plan")
   end
 
   it "runs a timer once whose answer was lost" do
@@ -75,7 +75,7 @@ RSpec.describe "what a device keeps" do
       pick("Kind of work", "Cleaning")
       press("Start timer")
     end
-    expect(page).to have_text("Timer started on this device: cleaning")
+    expect(page).to have_text("Timer started: cleaning (offline)")
     expect(page.evaluate_script("window.lost")).to eq(3) # it was asked for again, and is one timer there
     in_reach
     expect(send_to(:get, "/timers")["timers"].map { |one| one["label"] }).to eq(["Cleaning"])
@@ -83,7 +83,7 @@ RSpec.describe "what a device keeps" do
       raise Capybara::ElementNotFound if evaluate_script("localStorage.getItem('kohlrabi timers')") != "[]"
     end
     visit "/"
-    expect(page).to have_css("section[aria-label='Timer of Me']", count: 1)
+    expect(page).to have_css("section[aria-label^='Me']", count: 1)
     press("Stop and record")
     expect(page).to have_text("of cleaning recorded")
     expect(send_to(:get, "/pieces/#{chair}")["work"].size).to eq(1)
@@ -95,21 +95,21 @@ RSpec.describe "what a device keeps" do
     press("Undo")
     expect(page).to have_no_css("[data-reach]", text: "wait")
     page.execute_script("IDBObjectStore.prototype.add = () => { throw new DOMException('full', 'QuotaExceededError') }")
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       type("What", "Oil")
       type("Amount", "9")
-      press("Record cost")
-      expect(page).to have_css("[role=alert]", text: "This device has no room left")
+      press("Add cost")
+      expect(page).to have_css("[role=alert]", text: "this device's storage is full")
       expect(find_field("What").value).to eq("Oil") # nothing typed is lost
     end
     visit page.current_path # room again
     cost("Oil", "9")
     find("[data-reach]").click
-    form("What waits") do
-      press("Throw away")
-      press("Throw it away")
-      expect(page).to have_text("Nothing waits")
+    form("Waiting to sync") do
+      press("Discard")
+      press("Discard")
+      expect(page).to have_text("Everything is synced")
     end
   end
 
@@ -127,7 +127,7 @@ RSpec.describe "what a device keeps" do
       };
     JS
     visit page.current_path
-    waits("100 things wait here")
+    waits("100 changes to sync")
     @server.start
     page.document.synchronize { raise Capybara::ElementNotFound if rows.empty? }
     @server.stop(:KILL) # in the middle

@@ -41,10 +41,10 @@ RSpec.describe "a phone on the same network" do
 
   def let_in(session)
     session.fill_in("Passcode", with: "parsnip")
-    session.click_button("Look in")
+    session.click_button("Open workshop")
     expect(session).to have_text("That is not the passcode.")
     session.fill_in("Passcode", with: "turnip soup")
-    session.click_button("Look in")
+    session.click_button("Open workshop")
     expect(session).to have_text("Welcome to your workshop")
   end
 
@@ -118,7 +118,7 @@ RSpec.describe "a phone on the same network" do
     expect(cookie.values_at(:http_only, :same_site)).to eq([true, "Strict"])
   end
 
-  # What waits on the device of a session, put there as the interface does.
+  # Waiting to sync on the device of a session, put there as the interface does.
   # refused: that it was set aside, and does not go out by itself.
   def put_waiting(session, number, refused: false)
     session.evaluate_async_script(<<~JS, number, refused)
@@ -148,8 +148,8 @@ RSpec.describe "a phone on the same network" do
     visit "/scout"
     expect(page).to have_field("Passcode")
     fill_in "Passcode", with: "parsnip stew"
-    press("Look in")
-    expect(page).to have_text("1 thing told to the workshop")
+    press("Open workshop")
+    expect(page).to have_text("1 change synced")
     expect(page).to have_css("a", text: "Stool", match: :first)
     complaints # the questions that were answered 401
   end
@@ -160,13 +160,13 @@ RSpec.describe "a phone on the same network" do
     visit "/"
     let_in(page)
     visit "/rules"
-    expect(page).to have_button("Sign out here")
+    expect(page).to have_button("Sign out")
     put_waiting(page, 14, refused: true)
     page.execute_script("new BroadcastChannel('kohlrabi outbox').postMessage('changed')")
-    expect(page).to have_css("[data-reach]", text: "1 was refused")
-    press("Sign out here")
-    expect(page).to have_text("1 thing waits on this device to be told. Signing out throws that away.")
-    press("Sign out all the same")
+    expect(page).to have_css("[data-reach]", text: "1 change needs fixing")
+    press("Sign out")
+    expect(page).to have_text("1 change hasn't synced on this device. Signing out discards them.")
+    press("Sign out anyway")
     expect(page).to have_field("Passcode")
     kept = "const done = arguments[0], opening = indexedDB.open('kohlrabi'); opening.onsuccess = () => { " \
            "const all = opening.result.transaction('outbox').objectStore('outbox').count(); all.onsuccess = () => done(all.result) }"

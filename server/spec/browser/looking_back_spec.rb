@@ -31,15 +31,15 @@ RSpec.describe "looking back", type: :feature do
     expect(page).to have_css("[data-figure=hourly_pay]", text: "20.00")
     pick("Hours that count", "all hours")
     expect(page).to have_css("[data-figure=hourly_pay]", text: "15.00")
-    pick("Hours that count", "at the bench")
-    pick("Profit", "less stash and overhead")
+    pick("Hours that count", "hands-on only")
+    pick("Profit", "minus stash and overhead")
     expect(page).to have_css("[data-figure=profit]", text: /Full-cost profit\s+54.00/)
     expect(page).to have_css("[data-figure=hourly_pay]", text: "18.00")
     expect(page.current_url).to include("view=full")
     page.driver.browser.navigate.refresh
     expect(page).to have_css("[data-figure=profit]", text: "54.00")
-    pick("Show", "Turnaround")
-    expect(page).to have_css("h2", text: "Turnaround by month, median days")
+    pick("Show", "Days to sell")
+    expect(page).to have_css("h2", text: "Days to sell by month, median days")
     press("Show as a table")
     find("table[aria-label='Profit by month'] a", match: :first).click
     expect(page).to have_css("table[aria-label^='Flips behind'] tbody tr", count: 1, text: "Oak desk")
@@ -49,13 +49,13 @@ RSpec.describe "looking back", type: :feature do
     flip
     send_to(:post, "/pieces", { name: "Old trunk", kind: "trunk", bought_on: ago(90), purchase: "15" })
     visit "/books/time"
-    parts = "table[aria-label='Parts of the turnaround'] tr"
-    expect(page).to have_css(parts, text: "Waiting before work 10 10 to 10 1")
-    expect(page).to have_css(parts, text: "On the market 12 12 to 12 1")
-    expect(page).to have_css(parts, text: "Turnaround 32 32 to 32 1")
-    expect(page).to have_css("table[aria-label='In hand longest'] tr", text: "Old trunk 90 15.00")
+    parts = "table[aria-label='Where the days go'] tr"
+    expect(page).to have_css(parts, text: "Waiting before work 10 10–10 1")
+    expect(page).to have_css(parts, text: "On the market 12 12–12 1")
+    expect(page).to have_css(parts, text: "Days to sell 32 32–32 1")
+    expect(page).to have_css("table[aria-label='In hand the longest'] tr", text: "Old trunk 90 15.00")
     expect(page).to have_text("25% more than expected; too few to tell")
-    find("summary", text: "Flips behind it", match: :first).click
+    find("summary", text: "These flips", match: :first).click
     expect(page).to have_css("table[aria-label='Resale expected'] tr", text: "Oak desk 80.00 100.00")
     find("summary", text: "As a table").click
     expect(page).to have_css("table[aria-label='Found by month'] tr", text: "15.00")
@@ -67,7 +67,7 @@ RSpec.describe "looking back", type: :feature do
       expect(page).to have_css("h1")
       expect(page).to have_no_css("[role=progressbar]")
     end
-    expect(page).to have_text("No sale to work again.")
-    expect(page).to have_text("No sold flip has its days at the bench recorded.")
+    expect(page).to have_text("No sales to calculate with.")
+    expect(page).to have_text("No sold flip has recorded work days.")
   end
 end

@@ -21,18 +21,18 @@ RSpec.describe "offering a piece", type: :feature do
 
   it "makes its text from the record, which can be changed, copied and taken back" do
     visit "/pieces/#{chest}/listing"
-    expect(page).to have_text("Say what is left as it is, it saves a return: white water ring.")
+    expect(page).to have_text("Mention these flaws to avoid a return: white water ring.")
     expect(page).to have_text("anti-tip kit")
     expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, 240.00 EUR")
     type("One line", "A chest of oak, come and see")
-    press("Keep One line")
-    expect(page).to have_field("One line (changed by you)", with: "A chest of oak, come and see")
+    press("Save One line")
+    expect(page).to have_field("One line (edited)", with: "A chest of oak, come and see")
     press("Copy One line")
     expect(page).to have_text("One line copied")
-    press("Back to the record: One line")
+    press("Back to the original: One line")
     expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, 240.00 EUR")
     find("label", text: "Clean daylight").click
-    expect(page).to have_text("Ticked off")
+    expect(page).to have_text("Checked")
     expect(page).to have_text("assumed: buyers write a lot")
   end
 
@@ -43,7 +43,7 @@ RSpec.describe "offering a piece", type: :feature do
       type("Name", "Mill booth")
       type("Fee", "12")
       type("Fixed fee", "1.50")
-      press("Add it")
+      press("Add")
     end
     expect(page).to have_css("table[aria-label=Channels] tr", text: /Mill booth 86.50 fee 12.00, fixed fee 1.50/)
     expect(page).to have_no_text("assumed:")
@@ -54,16 +54,16 @@ RSpec.describe "offering a piece", type: :feature do
   it "plays buyers that are marked as invented" do
     chest
     visit "/market/practice"
-    expect(page).to have_text("Its buyers are invented, nothing is recorded")
+    expect(page).to have_text("The buyers are made up, nothing is recorded")
     60.times do
-      break if page.has_button?("Take", wait: 0.3)
+      break if page.has_button?("Accept", wait: 0.3)
 
       press("Next day")
     end
-    first("button", text: "Take").click
-    expect(page).to have_text(/Sold to \w+ for [\d.]+ EUR on day \d+, in practice/)
+    first("button", text: "Accept").click
+    expect(page).to have_text(/Sold to \w+ for [\d.]+ EUR on day \d+ \(practice\)/)
     visit "/market"
-    expect(page).to have_css("[data-listed='#{chest}']", text: "0 enquiries")
+    expect(page).to have_css("[data-listed='#{chest}']", text: "0 messages")
   end
 
   it "notes parts of the price, and takes back what is returned" do
@@ -71,20 +71,20 @@ RSpec.describe "offering a piece", type: :feature do
     send_to(:post, "/pieces/#{chest}/holds",
             { who: "a neighbour", price: "220", deposit: "50", pick_up_on: (today + 1).iso8601 })
     visit "/market"
-    expect(page).to have_text("170.00 to be paid")
-    from_menu("Oak chest", "Part payment")
-    form("Part payment for Oak chest") do
+    expect(page).to have_text("170.00 still to pay")
+    from_menu("Oak chest", "Add deposit")
+    form("Deposit for Oak chest") do
       type("Paid", "100")
-      press("Note it")
+      press("Add deposit")
     end
-    expect(page).to have_text(/\b70.00 to be paid/)
+    expect(page).to have_text(/\b70.00 still to pay/)
     press("Picked up: Oak chest")
-    form("Record the sale of Oak chest") { press("Record sale") }
+    form("Record sale of Oak chest") { press("Record sale") }
     expect(find("[data-sold='#{chest}']")).to have_text("70.00 EUR still owed") # 220 − 50 paid down − 100
-    press("Came back: Oak chest")
-    form("Oak chest came back") do
-      type("Lost besides", "8")
-      press("Take it back")
+    press("Record return of Oak chest")
+    form("Record return of Oak chest") do
+      type("Other losses", "8")
+      press("Record return")
     end
     expect(page).to have_css("[data-listed='#{chest}']")
     press("Undo")

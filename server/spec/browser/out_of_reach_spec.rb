@@ -21,46 +21,46 @@ RSpec.describe "out of reach of the workshop" do
 
     visit "/pieces/#{chest}/bench" # from the device, whole
     expect(page).to have_css("h1", text: "Paint, coat 1")
-    waits("Out of reach since")
+    waits("Offline since")
     press("Start")
     expect(page).to have_css("[role=timer]", text: "0:00")
     visit "/pieces/#{chest}" # a reload: the timer runs on
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       type("What", "Hinges")
       type("Amount", "8")
-      press("Record cost")
+      press("Add cost")
     end
-    expect(page).to have_text("Kept on this device: Hinges, 8 EUR")
-    from_menu("recording", "Take from the shelf")
-    form("Take from the shelf") do
+    expect(page).to have_text("Saved on this device: Hinges, 8 EUR")
+    from_menu("recording", "Use from the shelf")
+    form("Use from the shelf") do
       type("How much", "100")
-      press("Take it")
+      press("Use it")
     end
-    waits("2 things wait here")
+    waits("2 changes to sync")
     visit "/pieces/#{chest}/bench"
     press("Note")
-    form("Note something") do
-      type("What was seen or thought of", "Left runner worn")
-      press("Keep the note")
+    form("Add a note") do
+      type("What did you see or think of?", "Left runner worn")
+      press("Add note")
     end
     picture = File.join(@server.home, "bench.png")
     Vips::Image.gaussnoise(1800, 1400, mean: 120, sigma: 40).cast(:uchar).write_to_file(picture)
     find("input[aria-label='Photo at the bench']", visible: :all).set(picture)
-    waits("4 things wait here")
+    waits("4 changes to sync")
     press("Done")
-    waits("5 things wait here")
+    waits("5 changes to sync")
     expect(page).to have_no_css("h1", text: "Paint, coat 1")
     visit "/scout/new"
     find_field("Kind").send_keys("stool", :tab)
-    expect(page).to have_css("[role=status]", text: /card|kept here/)
+    expect(page).to have_css("[role=status]", text: /price limits/)
     type("Tag price", "12")
     press("Save and watch")
-    waits("6 things wait here")
+    waits("6 changes to sync")
 
     @server.start
     in_reach
-    expect(page).to have_text("6 things told to the workshop")
+    expect(page).to have_text("6 changes synced")
     after = send_to(:get, "/pieces/#{chest}")
     figures = after["figures"].to_h { |one| [one["key"], one["minor"]] }
     # Hinges 8.00; of a tin of 500 ml at 25.00 first 100 ml, 5.00, then with Done the 225 ml that the coat was planned
@@ -76,26 +76,26 @@ RSpec.describe "out of reach of the workshop" do
     expect(send_to(:get, "/pieces/#{chest}")["costs"].size).to eq(after["costs"].size)
   end
 
-  def listed = form("What waits") { all("li").map { |row| row.text.lines.first.chomp } }
+  def listed = form("Waiting to sync") { all("li").map { |row| row.text.lines.first.chomp } }
 
   it "sets aside what is refused, lets the rest go on, and tells it under a new key once it is mended" do
     chair = chair_seen
     cost("Glue", "a lot")
     cost("Wax", "6")
-    waits("2 things wait here")
+    waits("2 changes to sync")
     @server.start
-    waits(/\A1 was refused\.\z/) # and the rest was told
+    waits(/\A1 change needs fixing\.\z/) # and the rest was told
     expect(send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one["what"] }).to eq(["Wax"])
     find("[data-reach]").click
     expect(listed).to eq(["Glue, a lot EUR"])
     expect(page).to have_css("[role=alert]", text: "a lot")
-    press("Mend it")
-    form("Mend: Glue") do
+    press("Fix it")
+    form("Fix: Glue") do
       type("Amount", "4.50")
-      press("Tell it again")
+      press("Try again")
     end
-    form("What waits") do
-      expect(page).to have_text("Nothing waits")
+    form("Waiting to sync") do
+      expect(page).to have_text("Everything is synced")
       press("Close")
     end
     paid = send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one.dig("amount", "text") }
@@ -114,29 +114,29 @@ RSpec.describe "out of reach of the workshop" do
     name = bought["aria-label"].delete_prefix("Bought: ")
     fill_in("Price of #{name}", with: "19.50", exact: true)
     bought.click
-    expect(page).to have_css("[role=status]", text: "Bought, waits here") # nobody buys it twice
+    expect(page).to have_css("[role=status]", text: "Bought, will sync") # nobody buys it twice
     expect(page).to have_no_button("Bought: #{name}")
     visit "/evening"
     within("[role=group][aria-label='Chest']") { type("How long, h", "1.5") }
-    press("Record the day")
-    waits("2 things wait here")
+    press("Record hours")
+    waits("2 changes to sync")
     within("[role=group][aria-label='Line 1']") do
       type("What", "Wax")
-      type("Amount of line 1", "seven")
-      find_field("For which pieces").send_keys("Chest")
+      type("Amount on line 1", "seven")
+      find_field("Pieces").send_keys("Chest")
     end
     find("[role=option]", text: "Chest").click
     press("Record receipt")
-    waits("3 things wait here")
+    waits("3 changes to sync")
     @server.start
-    waits(/\A1 was refused\.\z/)
+    waits(/\A1 change needs fixing\.\z/)
     find("[data-reach]").click
-    press("Mend it")
-    form("Mend: Receipt") do
+    press("Fix it")
+    form("Fix: Receipt") do
       type("Line 1: amount", "7.20")
-      press("Tell it again")
+      press("Try again")
     end
-    form("What waits") { expect(page).to have_text("Nothing waits") }
+    form("Waiting to sync") { expect(page).to have_text("Everything is synced") }
     piece = send_to(:get, "/pieces/#{chest}")
     expect(piece["work"].map do |one|
       [one["effort"]["text"], one["worked_on"]["iso"]]
@@ -157,19 +157,19 @@ RSpec.describe "out of reach of the workshop" do
     find_field("Kind").send_keys("stool", :tab)
     type("Tag price", "twelve")
     find("input[aria-label='Photo of what was spotted']", visible: :all).set(picture)
-    expect(page).to have_text("1 photo goes with it")
+    expect(page).to have_text("1 photo added")
     press("Save and watch")
-    waits("2 things wait here")
+    waits("2 changes to sync")
     @server.start
-    waits("2 were refused")
+    waits("2 changes need fixing")
     find("[data-reach]").click
-    expect(page).to have_text("It builds on something that was refused: Spotted: stool, tag twelve.")
-    press("Mend it")
-    form("Mend: Spotted") do
+    expect(page).to have_text("This depends on a change that needs fixing first: Spotted: stool, tag twelve.")
+    press("Fix it")
+    form("Fix: Spotted") do
       type("Tag", "12")
-      press("Tell it again")
+      press("Try again")
     end
-    form("What waits") { expect(page).to have_text("Nothing waits") }
+    form("Waiting to sync") { expect(page).to have_text("Everything is synced") }
     spotted = send_to(:get, "/prospects")["rows"].first
     expect([spotted["tag"]["text"], send_to(:get, "/prospects/#{spotted['id']}")["photos"].size]).to eq(["12.00", 1])
   end

@@ -15,7 +15,7 @@ RSpec.describe "a phone on the bench" do
     form("Record a piece") do
       type("What is it?", name)
       type("Price paid", price)
-      press("Record piece")
+      press("Save piece")
     end
     expect(page).to have_css("h1", text: name)
   end
@@ -23,25 +23,25 @@ RSpec.describe "a phone on the bench" do
   it "starts and stops the timer from Today, records a cost and a sale, and reads what it earned" do
     record_piece("Pine box", "12")
     within("nav[aria-label=Sections]", match: :first, visible: true) { click_link("Today") }
-    expect(page).to have_text("Waiting for first work")
+    expect(page).to have_text("Not started")
     click_button("Start a timer on Pine box")
     form("Start a timer") { press("Start timer") }
     form("Not yet") { find("button", text: "No lead found").click } # nobody had said yet; then it starts by itself
-    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Pine box")
-    press("Adjust the time")
-    type("How long it really was", "2h")
-    expect(page).to have_text("Counts as 2 h")
+    expect(page).to have_css("section[aria-label^='Me']", text: "Pine box")
+    press("Change the time")
+    type("How long it really took", "2h")
+    expect(page).to have_text("That's 2 h")
     press("Stop and record")
     expect(page).to have_text("2 h of sanding recorded")
-    expect(page).to have_css("section", text: /On the bench.*Pine box/m)
+    expect(page).to have_css("section", text: /In progress.*Pine box/m)
 
     click_link("Pine box", match: :first)
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       type("What", "Hinges")
       expect(page).to have_css("[aria-pressed=true]", text: "Hardware") # guessed from the word
       type("Amount", "8")
-      press("Record cost")
+      press("Add cost")
     end
     press("Record sale")
     form("Record sale") do
@@ -62,36 +62,36 @@ RSpec.describe "a phone on the bench" do
     visit "/"
     press("Discard")
     expect(page).to have_text("Timer discarded")
-    expect(page).to have_no_css("section[aria-label='Timer of Me']")
+    expect(page).to have_no_css("section[aria-label^='Me']")
     press("Undo")
-    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Ash stool")
+    expect(page).to have_css("section[aria-label^='Me']", text: "Ash stool")
   end
 
   it "closes dialogs by Back, asks first where something was typed, and keeps what runs in view" do
     record_piece("Elm table", "20")
-    press("Record cost")
-    expect(page).to have_css("[role=dialog]", text: "Record cost")
+    press("Add cost")
+    expect(page).to have_css("[role=dialog]", text: "Add cost")
     page.go_back
     expect(page).to have_no_css("[role=dialog]")
     expect(page).to have_css("h1", text: "Elm table")
-    press("Record cost")
-    form("Record cost") { type("What", "Screws") }
+    press("Add cost")
+    form("Add cost") { type("What", "Screws") }
     page.go_back
-    expect(page).to have_text("What you typed is not saved.")
-    press("Go on typing")
+    expect(page).to have_text("You have unsaved changes.")
+    press("Keep editing")
     page.go_back
-    press("Discard it")
+    press("Discard")
     expect(page).to have_no_css("[role=dialog]")
     # One that was closed otherwise leaves its place to the next, which stays.
-    press("Record cost")
+    press("Add cost")
     press("Cancel")
     expect(page).to have_no_css("[role=dialog]")
-    press("Record cost")
+    press("Add cost")
     sleep 1 # nothing is under way that would close it
-    expect(page).to have_css("[role=dialog]", text: "Record cost")
+    expect(page).to have_css("[role=dialog]", text: "Add cost")
     page.go_back
     expect(page).to have_no_css("[role=dialog]")
-    press("Record cost")
+    press("Add cost")
     press("Cancel") # nor does Back stop at the place of one that is closed
     expect(page).to have_no_css("[role=dialog]")
     page.go_back # where one came from
@@ -105,6 +105,6 @@ RSpec.describe "a phone on the bench" do
     expect(page).to have_css("[data-running] [role=timer]")
     visit "/market"
     find("[data-running]").click
-    expect(page).to have_css("section[aria-label='Timer of Me']")
+    expect(page).to have_css("section[aria-label^='Me']")
   end
 end

@@ -14,7 +14,7 @@ RSpec.describe "changing a plan on the screens" do
 
   # From the menu of what may be changed of a step.
   def change(key, name)
-    within(step(key)) { press("Change it") }
+    within(step(key)) { press("Edit") }
     find("[role=menuitem]", text: name, exact_text: true).click
   end
 
@@ -26,9 +26,9 @@ RSpec.describe "changing a plan on the screens" do
     expect(chosen).to start_with("Drawer front 1.1, Paint")
     expect(page).to have_css("h2", text: "Finish: Drawer front 1.1")
     within("[role=group][aria-label=Finish]") { press("Stain") }
-    under_the_hand = find("button[aria-label^='Colour ']").rect.y
+    under_the_hand = find("button[aria-label^='Color ']").rect.y
     expect(page).to have_css("[role=status]", text: "of work to come") # stays until it is closed
-    expect(find("button[aria-label^='Colour ']").rect.y).to eq(under_the_hand)
+    expect(find("button[aria-label^='Color ']").rect.y).to eq(under_the_hand)
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
     expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)
     expect(page).to have_css("li", text: "new pulls leave holes to fill, and fills show under stain")
@@ -38,9 +38,9 @@ RSpec.describe "changing a plan on the screens" do
 
   it "plans by another look that stands beside the first, and by the first again" do
     visit "/pieces/45/look"
-    expect(page).to have_css("table[aria-label='Looks side by side']",
+    expect(page).to have_css("table[aria-label='Looks compared']",
                              text: %r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
-    press("Plan by All in navy")
+    press("Show plan for All in navy")
     expect(page).to have_text("Chosen: All in navy")
     press("Undo")
     expect(page).to have_text("Chosen: Sage, oiled top")
@@ -50,22 +50,22 @@ RSpec.describe "changing a plan on the screens" do
     visit "/pieces/38/plan"
     open_step("dust")
     change("dust", "Add a step after it")
-    form("A step of your own") do
-      type("What is done", "Rub in the ticket number")
+    form("Your own step") do
+      type("What you do", "Rub in the ticket number")
       type("Hands-on", "15")
       press("Add step")
     end
     expect(page).to have_css("[data-step]", text: "Rub in the ticket number")
     change("dust", "Move")
     form("Move: Vacuum and tack off") do
-      pick("Just before", "Scuff")
+      pick("Before", "Scuff")
       press("Move step")
       expect(page).to have_text("dust under a coat stays in it: vacuum and tack off first. Leave it as it was, or say that it is your way.")
-      press("It is our way")
+      press("That's how we do it")
     end
-    expect(page).to have_css("[aria-label='What does not hold in this plan']", text: "dust under a coat stays in it")
+    expect(page).to have_css("[aria-label='Problems with this plan']", text: "dust under a coat stays in it")
     within(step("dust")) { press("Undo", exact: false) }
-    expect(page).to have_no_css("[aria-label='What does not hold in this plan']")
+    expect(page).to have_no_css("[aria-label='Problems with this plan']")
     change("dust", "Split")
     form("Split: Vacuum and tack off") { press("Split step") }
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")
@@ -77,28 +77,28 @@ RSpec.describe "changing a plan on the screens" do
 
   it "numbers parts, ticks them off, and lays a recipe over another piece" do
     visit "/pieces/34/parts"
-    check("1 Drawer 1 is back", visible: :all)
-    expect(page).to have_text("1 of 6 are back")
+    check("1 Drawer 1 is back in place", visible: :all)
+    expect(page).to have_text("1 of 6 are back in place")
     visit "/pieces/39/look"
-    press("Begin a look")
+    press("Start a look")
     form("A look") do
       type("Name of the look", "As the blanket box")
-      pick("Begin with", "the recipe One colour outside, sealed inside")
-      press("Begin this look")
+      pick("Start from", "the recipe One colour outside, sealed inside")
+      press("Start this look")
     end
     expect(page).to have_css("[role=option][aria-label*='Paint']", minimum: 3)
-    expect(page).to have_text("Inside sealed")
+    expect(page).to have_text("Inside: sealed")
   end
 
   it "plans another shape, with what comes off, and works one-handed on a phone" do
     phone
     visit "/pieces/37/over"
-    expect(page).to have_css("h3", text: "As it was bought")
-    press("Put 1 × plinth, 60 mm high into the stash")
-    expect(page).to have_text("put into the stash")
-    press("Change its shape")
-    form("The shape it shall have") { press("Keep it as it was bought") }
-    expect(page).to have_no_css("h3", text: "As it was bought")
+    expect(page).to have_css("h3", text: "Keep its shape")
+    press("Put 1 × plinth, 60 mm high in the stash")
+    expect(page).to have_text("put in the stash")
+    press("Change shape")
+    form("Planned shape") { press("Keep its shape") }
+    expect(page).to have_no_css("h3", text: "Keep its shape")
     find("[role=option][aria-label^='Top']").click
     press("Scratches") if page.has_button?("Scratches", wait: 0)
     click_button("Surface", exact: false, match: :first)

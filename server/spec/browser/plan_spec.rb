@@ -10,13 +10,13 @@ RSpec.describe "from findings to plan" do
   # A piece with the measures given; leads to its pages.
   # Says what is there; the rest is as it is usual for its kind.
   def look_at_shape(name, kind, parts)
-    press("Look at its shape")
+    press("Check its shape")
     form("The shape of this #{kind}") do
       parts.each { |field, text| type(field, text) }
       press("Looks right")
     end
     expect(page).to have_css("h1", text: name)
-    expect(page).to have_button("Its shape")
+    expect(page).to have_button("Shape")
   end
 
   def record(name, kind, width, depth, height, **edits)
@@ -26,21 +26,21 @@ RSpec.describe "from findings to plan" do
       type("What is it?", name)
       find_field("Kind").send_keys(kind, :tab)
       { "Width" => width, "Depth" => depth, "Height" => height }.each { |field, size| type(field, size) }
-      press("Record piece")
+      press("Save piece")
     end
     expect(page).to have_css("h1", text: name)
     press("Edit piece")
     form("Edit K-001") do
       edits.fetch(:pick, {}).each { |field, option| pick(field, option) }
       edits.fetch(:type, {}).each { |field, text| type(field, text) }
-      press("Save piece")
+      press("Save")
     end
     look_at_shape(name, kind, edits[:shape]) if edits[:shape]
     expect(page).to have_no_css("[role=dialog]")
   end
 
   def go(page_name)
-    within("nav[aria-label]", text: "Look it over") { click_link(page_name) }
+    within("nav[aria-label]", text: "Inspect") { click_link(page_name) }
   end
 
   def zone(name) = find("[role=option][aria-label^='#{name}']").click
@@ -53,7 +53,7 @@ RSpec.describe "from findings to plan" do
     if measure
       form(name) do
         find("input[name=measure]").send_keys(measure)
-        press("Note it")
+        press("Add problem")
       end
     end
     expect(page).to have_css("[role=status]", text: "#{name}:")
@@ -61,30 +61,30 @@ RSpec.describe "from findings to plan" do
   end
 
   def finish(group, name, colour: nil)
-    group.start_with?("All") || group == "Shelves" ? press(group) : zone(group)
+    group.start_with?("Everything") || group == "Shelves" ? press(group) : zone(group)
     within("[role=group][aria-label=Finish]") { press(name) }
     if colour
-      find("button[aria-label^='Colour ']").click
-      within("[role=dialog][aria-label='Palette: Colour']") do
+      find("button[aria-label^='Color ']").click
+      within("[role=dialog][aria-label='Colors: Color']") do
         field = find("input[type=color]")
         page.execute_script("const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; " \
                             "set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))", field, colour)
-        press("Take unnamed")
+        press("Use without a name")
       end
-      expect(page).to have_css("button[aria-label='Colour #{colour}']")
+      expect(page).to have_css("button[aria-label='Color #{colour}']")
     end
-    press("Done with these")
+    press("Done")
     # What it costs comes in above the button, and may move it from under the hand.
-    press("Done with these") unless page.has_text?("Pick zones on the drawing", wait: 8)
-    expect(page).to have_text("Pick zones on the drawing")
+    press("Done") unless page.has_text?("Pick the zones that get the same finish", wait: 8)
+    expect(page).to have_text("Pick the zones that get the same finish")
   end
 
   def begin_look(name)
-    go("The look")
-    press("Begin a look")
+    go("Look")
+    press("Start a look")
     form("A look") do
       type("Name of the look", name)
-      press("Begin this look")
+      press("Start this look")
     end
     expect(page).to have_css("[role=listbox]")
   end
@@ -95,16 +95,16 @@ RSpec.describe "from findings to plan" do
     page.evaluate_script(<<~JS)
       [...document.querySelectorAll('[data-step]')].map((step) => {
         const lines = step.innerText.split('\\n');
-        const wait = lines.find((line) => line.startsWith('then wait ')) ?? '';
-        const caution = lines.some((line) => /I have read this|Caution to read/.test(line)) ? 'read' : lines.some((line) => /^Wear: /.test(line)) ? 'wear' : '';
-        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then wait ', ''), caution];
+        const wait = lines.find((line) => line.startsWith('then it dries for ')) ?? '';
+        const caution = lines.some((line) => /I've read this|Read the caution/.test(line)) ? 'read' : lines.some((line) => /^Wear: /.test(line)) ? 'wear' : '';
+        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then it dries for ', ''), caution];
       })
     JS
   end
 
   # Waits: the plan is read anew a moment after what it is made from was recorded.
   def expect_steps(expected)
-    go("The plan")
+    go("Plan")
     expect(page).to have_css("[data-step]", count: expected.size) # asked lightly: reading all of it over and over would hold the page up
     page.document.synchronize(Capybara.default_max_wait_time, errors: [RSpec::Expectations::ExpectationNotMetError]) do
       expect(steps).to eq(expected)
@@ -139,13 +139,13 @@ RSpec.describe "from findings to plan" do
             ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
-    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" },
-                                                                  shape: { "Drawers by row" => "1,1,1" })
-    go("Look it over")
+    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface" => "solid" },
+                                                                  shape: { "Drawers in each row" => "1,1,1" })
+    go("Inspect")
     note("Surface", "Painted already", measure: "5")
     expect(page).to have_css("[role=status]", text: "unknown age is tested for lead first")
     begin_look("Green")
-    finish("All that is seen", "Paint", colour: "#bcd0b0")
+    finish("Everything visible", "Paint", colour: "#bcd0b0")
     expect_steps(chest_start + stripped + chest_end)
     expect(page).to have_css("[role=note]", text: "never dry-sand; keep children away")
     expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves",
@@ -172,10 +172,10 @@ RSpec.describe "from findings to plan" do
     # Worked: the trial after its caution, a step on some of its zones, and all of it taken back.
     within("[data-step='try-strip']") do
       click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0)
-      press("I have read this")
+      press("I've read this")
       press("It worked", disabled: false)
     end
-    expect(page).to have_text("It worked: remembered")
+    expect(page).to have_text("Noted: it worked")
     check("Done: Wash with degreaser", visible: :all)
     expect(page).to have_text("Done: Wash with degreaser")
     expect(page).to have_no_css("[data-step='wash']")
@@ -184,8 +184,8 @@ RSpec.describe "from findings to plan" do
   end
 
   it "an oak veneer washstand left bare, its top sealed: stripped by chemistry, never sanded coarser than P120" do
-    record("Bow washstand", "washstand", "800", "450", "780", pick: { "Surface is of" => "veneer" })
-    go("Look it over")
+    record("Bow washstand", "washstand", "800", "450", "780", pick: { "Surface" => "veneer" })
+    go("Inspect")
     note("Surface", "Old clear finish")
     note("Surface", "Mahogany, cherry, cedar or oak")
     note("Surface", "Thin veneer", on: "Top", measure: "0.6")
@@ -193,9 +193,9 @@ RSpec.describe "from findings to plan" do
     note("Smell", "Smells musty")
     note("Moving", "Drawer sticks", on: "Drawer front 1", measure: "1")
     begin_look("Bare")
-    finish("All that is seen", "Bare wood")
+    finish("Everything visible", "Bare wood")
     finish("Top", "Clear coat")
-    expect(page).to have_text("coarse paper goes through veneer. In the plan: nothing coarser than P120, by hand near the edges.")
+    expect(page).to have_text("coarse paper goes through veneer. What the plan does: nothing coarser than P120, by hand near the edges.")
     expect(page).to have_css("li", text: "the smell comes back on warm days unless the inside is sealed")
     expect_steps([
                    ["Take the picture before; write numbers and places on all parts", "", ""],
@@ -218,17 +218,17 @@ RSpec.describe "from findings to plan" do
                  ])
     expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it
-    expect(shown_at("try-strip")).to include("Stop after 30 min. If it does not work: scraper and sander.")
+    expect(shown_at("try-strip")).to include("Stop after 30 min. If it doesn't work: scraper and sander.")
   end
 
   it "a laminate shelf painted white: scuffed, primed for grip overnight, three coats, nothing about lead" do
-    record("Office shelf", "bookcase", "800", "300", "1800", pick: { "Surface is of" => "laminate" })
-    go("Look it over")
+    record("Office shelf", "bookcase", "800", "300", "1800", pick: { "Surface" => "laminate" })
+    go("Inspect")
     note("Surface", "Edging loose or chipped", on: "Left side", measure: "300")
     begin_look("White")
-    ["All that is seen", "Shelves"].each { |group| finish(group, "Paint", colour: "#fafafa") }
+    ["Everything visible", "Shelves"].each { |group| finish(group, "Paint", colour: "#fafafa") }
     finish("Inside", "Paint", colour: "#fafafa")
-    expect(page).to have_text("paint peels off laminate. In the plan: bonding primer grips.")
+    expect(page).to have_text("paint peels off laminate. What the plan does: bonding primer grips.")
     coat = lambda do |number, last|
       name = "Paint, coat #{number}: all-in-one satin paint, #fafafa"
       wait = last ? "overnight (12 h)" : "2 h"
@@ -248,25 +248,25 @@ RSpec.describe "from findings to plan" do
                    *coat.call(3, true), ["Put the shelves back", "", ""], ["Felt pads under the feet", "", "wear"],
                    ["Fit the anti-tip kit, put its paper with the piece", "", "read"], ["Wipe it down, take the picture after", "", ""]
                  ])
-    expect(page).to have_no_text("Does the old finish hold lead?")
+    expect(page).to have_no_text("Does the old finish contain lead?")
     expect(shown_at("tip-kit")).to include("can tip over")
     expect(shown_at("scuff")).to include("respirator")
 
     # In short it is read in some dozen lines, and written down line by line afterwards.
-    press("In short")
+    press("Summary")
     expect(page).to have_css("[data-line]", count: 11)
     expect(page).to have_no_css("[data-step]")
-    press("All done up to here: Vacuum, wash and rinse")
+    press("Everything up to here is done: Vacuum, wash and rinse")
     expect(page).to have_text("5 steps done, up to Vacuum, wash and rinse")
     expect(page).to have_css("[data-line]", count: 8)
     press("Undo")
     expect(page).to have_css("[data-line]", count: 11)
     press("Unfold Vacuum, wash and rinse")
     expect(page).to have_css("[data-step]", count: 3)
-    press("All steps")
+    press("Every step")
 
     # Another product instead: what it changes is said before it is taken.
-    press("Instead of bonding primer")
+    press("Swap bonding primer")
     within("[role=dialog]") do
       row = find("tr", text: "shellac-based stain-blocking primer")
       expect(row).to have_text("the same the same +4.00") # 32.00 for a litre against 28.00

@@ -8,22 +8,22 @@ RSpec.describe "putting work on a piece" do
 
   it "wraps the fronts and sells: set out from the look, in its plan in its place, nothing to come once it is ready" do
     visit "/pieces/45/look"
-    press("Put something on")
+    press("Add something")
     find("[role=menuitem]", text: "Slats and reeding").click
     expect(page).to have_css("h1", text: "Slats and reeding")
     type("Width of the field", "300")
     expect(page).to have_text(/\d+ slats, .* between/)
-    press("Keep on a piece")
-    form("Keep on a piece") do
-      expect(page).to have_text("It becomes part of the chosen look")
-      pick("Put on", "All drawer fronts")
-      type("Wood and parts cost", "22")
-      press("Keep it")
+    press("Add to a piece")
+    form("Add to a piece") do
+      expect(page).to have_text("This becomes part of the chosen look")
+      pick("Zones", "All drawer fronts")
+      type("Cost of wood and parts", "22")
+      press("Add")
     end
-    expect(page).to have_text("Slats and reeding kept on")
+    expect(page).to have_text("Slats and reeding added to")
     visit "/pieces/45/look"
     expect(page).to have_css("section",
-                             text: /Put on it.*Slats and reeding on all drawer fronts.*Wood and parts 22.00/m)
+                             text: /Additions.*Slats and reeding on all drawer fronts.*Wood and parts: 22.00/m)
     visit "/pieces/45/plan"
     expect(page).to have_css("[data-step^='slats-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
@@ -34,14 +34,14 @@ RSpec.describe "putting work on a piece" do
     end
     expect([cut, fixed, coat]).to eq([cut, fixed, coat].compact.sort)
     visit "/pieces/45"
-    press("Record ready")
-    form("Record ready") do
-      expect(page).to have_text(/\d+ steps are not ticked/)
-      press("Record ready")
+    press("Mark as ready")
+    form("Mark as ready") do
+      expect(page).to have_text(/\d+ steps aren't ticked off/)
+      press("Mark as ready")
     end
     expect(page).to have_text("Ready recorded")
     visit "/pieces/45/plan"
-    expect(page).to have_text(/The work is done: (\d+) steps/)
+    expect(page).to have_text(/All done: (\d+) steps/)
     visit "/pieces/45"
     press("Record sale")
     form("Record sale") do

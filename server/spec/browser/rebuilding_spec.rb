@@ -13,7 +13,7 @@ RSpec.describe "building and working several in one go" do
       type("What is it?", name)
       find_field("Kind").send_keys(kind, :tab)
       fields.each { |label, text| type(label.to_s, text) }
-      press("Record piece")
+      press("Save piece")
     end
     expect(page).to have_css("h1", text: name)
     page.current_path[/\d+/]
@@ -21,26 +21,26 @@ RSpec.describe "building and working several in one go" do
 
   def paint(id, name)
     visit "/pieces/#{id}/look"
-    press("Begin a look")
+    press("Start a look")
     form("A look") do
       type("Name of the look", name)
-      press("Begin this look")
+      press("Start this look")
     end
-    press("All that is seen")
+    press("Everything visible")
     within("[role=group][aria-label=Finish]") { press("Paint") }
     expect(page).to have_css("[role=option][aria-label*='Paint']")
   end
 
   def set_of(name, *pieces)
     visit "/floor/sets"
-    press("Put a set together", match: :first)
-    form("Put a set together") do
+    press("Make a set", match: :first)
+    form("Make a set") do
       pieces.each do |piece|
-        find_field("Pieces sold together").send_keys(piece)
+        find_field("Pieces you sell together").send_keys(piece)
         page.document.find("[role=option]", text: piece, exact_text: true).click
         expect(page).to have_css(".MuiChip-label", text: piece)
       end
-      type("What it is called", name)
+      type("Name of the set", name)
       press("Make the set")
     end
     expect(page).to have_css("h1", text: name)
@@ -49,13 +49,13 @@ RSpec.describe "building and working several in one go" do
   it "makes two tables of one desk: the kneehole cut out, in its plan before any coat, then split, and worked as a pair" do
     desk = record("Low desk", "desk", Width: "1300", Depth: "550", Height: "620", "Price paid": "30")
     paint(desk, "Dark")
-    press("Put something on")
+    press("Add something")
     find("[role=menuitem]", text: "Splitting a top in two").click
     type("Cut out of the middle", "400")
     expect(page).to have_text("Two tops 446 mm wide.") # (1300 − 400) ÷ 2 − 3 of the saw − 1 of the plane
-    press("Keep on a piece")
-    form("Keep on a piece") { press("Keep it") }
-    expect(page).to have_text("Splitting a top in two kept on")
+    press("Add to a piece")
+    form("Add to a piece") { press("Add") }
+    expect(page).to have_text("Splitting a top in two added to")
     visit "/pieces/#{desk}/plan"
     expect(page).to have_css("[data-step^='split-top-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
@@ -63,11 +63,11 @@ RSpec.describe "building and working several in one go" do
       key.start_with?("coat/")
     }
     visit "/pieces/#{desk}"
-    choose_ending("Split it into several")
+    choose_ending("Split into several pieces")
     within("[role=dialog]") do
       type("Name of part 1", "Left table")
       type("Name of part 2", "Right table")
-      press("Split it")
+      press("Split")
     end
     expect(page).to have_text("Split into K-")
     ids = ["Left table", "Right table"].map do |name|
@@ -78,14 +78,14 @@ RSpec.describe "building and working several in one go" do
     end
     ids.each { |id| paint(id, "Dark") }
     set_of("Pair from a desk", "Left table", "Right table")
-    expect(page).to have_text(/to come in one go, .* one by one/)
+    expect(page).to have_text(/of work left together, .* one by one/)
     within("[role=group][aria-label='Vacuum and brush out']") { press("Right table") }
     expect(page).to have_text("Done: Vacuum and brush out, Right table")
     expect(page).to have_css("[role=group][aria-label='Vacuum and brush out'] button[aria-pressed=true]", count: 1)
-    press("The set is ready")
-    form("The set is ready") { press("The set is ready") }
+    press("Mark set as ready")
+    form("Mark set as ready") { press("Mark set as ready") }
     expect(page).to have_text("Ready recorded for the set")
-    expect(page).to have_no_text("The set is ready")
+    expect(page).to have_no_text("Mark set as ready")
   end
 
   it "works a table and four chairs, three before the rain: what is left says so" do
@@ -93,8 +93,8 @@ RSpec.describe "building and working several in one go" do
     chairs = record("Farm chairs", "chair", "Price paid": "24")
     press("Edit piece")
     form("Edit K-002") do
-      type("How many alike in it", "4")
-      press("Save piece")
+      type("How many in it", "4")
+      press("Save")
     end
     [table, chairs].each { |id| paint(id, "Pale") }
     set_of("Farm set", "Farm table", "Farm chairs")

@@ -25,13 +25,13 @@ RSpec.describe "a Saturday" do
     now = find("section", text: "What now")
     expect(now).to have_text("Paint, coat 1")
     within(now) { click_button(text: "Start", match: :first) }
-    timer = find("section[aria-label='Timer of Me']")
+    timer = find("section[aria-label^='Me']")
     expect(timer).to have_text("Paint, coat 1")
     expect(timer).to have_text("estimated")
     within(timer) do
-      press("Adjust the time")
-      fill_in "How long it really was", with: "40"
-      press("Stop, it is done")
+      press("Change the time")
+      fill_in "How long it really took", with: "40"
+      press("Stop: done")
     end
     expect(page).to have_text("40 min of painting recorded, step done, 225 ml all-in-one satin paint, #243b53 taken from the shelf")
 
@@ -44,38 +44,38 @@ RSpec.describe "a Saturday" do
 
     # Another piece while it dries; the server may end and begin again meanwhile.
     within(now) { click_button(text: "Start", match: :first) }
-    expect(find("section[aria-label='Timer of Me']")).to have_text("Oil, coat 1")
+    expect(find("section[aria-label^='Me']")).to have_text("Oil, coat 1")
     visit "about:blank"
     @server.stop
     @server.start
     visit "/"
     expect(page).to have_css("li", text: /\Atouch dry/)
-    within("section[aria-label='Timer of Me']") do
+    within("section[aria-label^='Me']") do
       expect(page).to have_text("Stool")
-      press("Adjust the time")
-      fill_in "How long it really was", with: "25"
-      press("Stop, more to do")
+      press("Change the time")
+      fill_in "How long it really took", with: "25"
+      press("Stop: not done yet")
     end
     expect(page).to have_text("25 min of clear coat recorded")
 
     # The weather turns: no coat, unless one says why.
-    from_menu("the climate", "Enter the climate")
+    from_menu("temperature and humidity", "Enter temperature and humidity")
     form("Temperature and humidity") do
-      type("Air", "8")
+      type("Air temperature", "8")
       type("Humidity", "90")
-      press("Keep the reading")
+      press("Save reading")
     end
-    expect(page).to have_text("No coat now: the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
+    expect(page).to have_text("the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
     within(find("section", text: "What now")) do
       click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool")
     end
-    form("It is too early") do
+    form("Too early to start") do
       expect(page).to have_text("Not now: the air at 8 °C is too cold")
-      type("Why it may go on now", "the stove is lit")
-      press("Start all the same")
+      type("Why is it OK to start now?", "the stove is lit")
+      press("Start anyway")
     end
-    within("section[aria-label='Timer of Me']") { press("Discard") }
-    expect(page).to have_no_css("section[aria-label='Timer of Me']")
+    within("section[aria-label^='Me']") { press("Discard") }
+    expect(page).to have_no_css("section[aria-label^='Me']")
 
     # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00
     # = 42.00.

@@ -22,15 +22,15 @@ RSpec.describe "living in the screens", type: :feature do
     visit "/pieces/#{id}/look"
     expect(page).to have_css("[data-starter]", minimum: 6)
     shown = find("[data-starter=painted]").text[/(\d+ h )?\d+( min)?/]
-    press("Begin with this: Painted all over")
-    expect(page).to have_text("Look “Painted all over” begun")
+    press("Start from this: Painted all over")
+    expect(page).to have_text("Look “Painted all over” started")
     expect(page).to have_css("[role=option][aria-label^='Top, Paint']")
-    expect(find("table[aria-label='Looks side by side']")).to have_text(shown) # as the picture had said
+    expect(find("table[aria-label='Looks compared']")).to have_text(shown) # as the picture had said
     visit "/pieces/#{id}/plan"
-    expect(page).to have_css("[data-in-time='0']", text: "As it was found")
+    expect(page).to have_css("[data-in-time='0']", text: "As you bought it")
     expect(page).to have_text(/\w+day, \d+ \w+ \d{4}/) # steps stand by session
     before = page.all("[data-in-time] polygon").map { |one| one["fill"] }.uniq
-    slider = find("input[aria-label='Through the steps']", visible: :all)
+    slider = find("input[aria-label='Step by step']", visible: :all)
     slider.send_keys(:end)
     expect(page).to have_css("[data-in-time]", text: "Ready")
     after = page.all("[data-in-time] polygon").map { |one| one["fill"] }.uniq
@@ -48,23 +48,23 @@ RSpec.describe "living in the screens", type: :feature do
     visit "/floor"
     pick("Kind", "stool")
     expect(page).to have_css("[data-piece]", count: 3)
-    press("Choose several")
-    ["Ash stool", "Elm stool"].each { |name| check("Choose #{name}", visible: :all) }
-    expect(page).to have_text("2 pieces chosen")
-    press("Record ready")
-    form("Record ready: 2 pieces") { press("Record ready") }
+    press("Select several")
+    ["Ash stool", "Elm stool"].each { |name| check("Select #{name}", visible: :all) }
+    expect(page).to have_text("2 pieces selected")
+    press("Mark as ready")
+    form("Mark as ready: 2 pieces") { press("Mark as ready") }
     expect(page).to have_text("2 pieces ready")
     expect(page).to have_css("[data-piece='#{ids[0]}']", text: "ready")
-    press("Choose several")
-    ["Ash stool", "Elm stool"].each { |name| check("Choose #{name}", visible: :all) }
-    press("List them")
-    form("List them: 2 pieces") do
+    press("Select several")
+    ["Ash stool", "Elm stool"].each { |name| check("Select #{name}", visible: :all) }
+    press("Mark as listed")
+    form("Mark as listed: 2 pieces") do
       type("Ash stool", "30")
       type("Elm stool", "3x")
-      press("List them")
+      press("Mark as listed")
       expect(page).to have_text("Elm stool: “3x” isn't an amount")
       type("Elm stool", "31")
-      press("List them")
+      press("Mark as listed")
     end
     expect(page).to have_text("2 pieces listed")
     find("h1").click
@@ -94,9 +94,9 @@ RSpec.describe "living in the screens", type: :feature do
 
   it "keeps a rule as one leaves its field, and says what cannot be kept" do
     visit "/rules"
-    type("Floor pay", "8")
+    type("Minimum pay", "8")
     find("h1").click
-    expect(page).to have_text("Floor pay saved")
+    expect(page).to have_text("Minimum pay saved")
     expect(send_to(:get, "/workshop")["floor_pay"]["text"]).to eq("8.00")
     type("Target pay", "5")
     find("h1").click
@@ -111,9 +111,9 @@ RSpec.describe "living in the screens", type: :feature do
     id = chest
     send_to(:post, "/pieces/#{id}/looks", { name: "Oiled", starter: "bare_oiled" })
     visit "/pieces/#{id}"
-    unfold("Findings")
+    unfold("Problems")
     page.refresh
-    expect(page).to have_css("[data-fold=Findings] h2 button[aria-expanded=true]")
+    expect(page).to have_css("[data-fold=Problems] h2 button[aria-expanded=true]")
     expect(page).to have_css("[data-fold=Costs] h2 button[aria-expanded=false]")
     visit "/shelf/shopping"
     row = find("[data-to-buy]", text: "furniture oil")
@@ -137,17 +137,17 @@ RSpec.describe "living in the screens", type: :feature do
     expect(page).to have_text(/Ash stool.*Oak stool.*Elm stool/m)
     visit "/shelf/products"
     press("Add a product")
-    form("A product") do
-      type("What it says on the tin, in your words", "Barn paint")
-      pick("Is a", "chalk-style paint")
+    form("Add a product") do
+      type("Name on the can, in your words", "Barn paint")
+      pick("Type", "chalk-style paint")
       press("Add product")
     end
-    press("Correct Barn paint")
+    press("Edit Barn paint")
     form("Barn paint") do
-      type("Covers", "11")
-      press("Save product")
+      type("Coverage", "11")
+      press("Save")
     end
-    row = "table[aria-label='Products of your own'] tbody tr"
+    row = "table[aria-label='Your products'] tbody tr"
     expect(page).to have_css(row, text: /Barn paint.*11/m)
     press("Undo")
     expect(page).to have_css(row, text: /Barn paint.*usual/m)

@@ -20,32 +20,32 @@ RSpec.describe "the shelf, further", type: :feature do
     press("Change the parts")
     form("Dusk: version 2") do
       type("Parts of 2", "2")
-      type("Why", "paler")
-      press("Keep version")
+      type("What changed", "paler")
+      press("Save version")
     end
     # 200 : 100 to 1 : 1 needs 100 of the second.
-    expect(page).to have_text("To make it version 2, add 100 ml wall paint: 400 ml in all.")
-    press("Added: correct it")
+    expect(page).to have_text("To turn it into version 2, add 100 ml wall paint: 400 ml in total.")
+    press("I've added it")
     expect(page).to have_css("[data-batch]", text: /400 ml left.*version 2/m)
     expect(page).to have_css("table[aria-label=Versions] tr", text: "paler")
-    expect(page).to have_no_text("To make it version 2")
+    expect(page).to have_no_text("To turn it into version 2")
   end
 
   it "keeps a sprayer setting, forgets it, and brings it back" do
     visit "/shelf/mixes"
-    press("Keep a setting")
-    form("A sprayer setting") do
+    press("Add setting")
+    form("Sprayer setting") do
       type("Nozzle", "1.3 mm")
-      type("Thinned by", "30")
-      press("Keep setting")
+      type("Thin by", "30")
+      press("Save")
       expect(page).to have_text("thinned by 10% at most")
-      type("Thinned by", "8")
-      press("Keep setting")
+      type("Thin by", "8")
+      press("Save")
     end
     expect(page).to have_css("table[aria-label='Sprayer settings'] tr",
-                             text: "all-in-one satin paint 1.3 mm not kept 8% not kept")
-    press("Forget the setting for all-in-one satin paint")
-    expect(page).to have_text("None yet. Nozzle")
+                             text: "all-in-one satin paint 1.3 mm not set 8% not set")
+    press("Remove setting for all-in-one satin paint")
+    expect(page).to have_text("None yet. Save the nozzle")
     press("Undo")
     expect(page).to have_css("table[aria-label='Sprayer settings'] tr", text: "1.3 mm")
   end
@@ -68,9 +68,9 @@ RSpec.describe "the shelf, further", type: :feature do
   it "offers a backup in House rules, and says that there is no copy yet" do
     visit "/rules"
     expect(page).to have_link("Download a backup")
-    expect(find("section", text: "Backups")).to have_text(/There is no copy yet|Latest copy beside the data/)
-    type("Room for haggling", "15")
-    find_field("Room for haggling").send_keys(:enter)
-    expect(page).to have_text("Room for haggling saved")
+    expect(find("section", text: "Backups")).to have_text(/No backup yet|The latest backup is in/)
+    type("Room to haggle", "15")
+    find_field("Room to haggle").send_keys(:enter)
+    expect(page).to have_text("Room to haggle saved")
   end
 end

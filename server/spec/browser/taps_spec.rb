@@ -40,8 +40,8 @@ RSpec.describe "taps", type: :feature do
     visit "/pieces/#{id}"
     expect(page).to have_css("[data-piece-bar]")
     count_taps
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       page.driver.browser.action.send_keys("Wax").perform # what it was has the focus: the piece is known
       find_field("Amount").send_keys("4.50", :enter)
     end
@@ -51,11 +51,11 @@ RSpec.describe "taps", type: :feature do
     desk
     from_menu("recording", "Enter a receipt")
     within("[role=dialog]") do
-      3.times { press("Another line") }
+      3.times { press("Add a line") }
       %w[Wax Cloths Glue Paper].each_with_index do |what, index|
         within("[aria-label='Line #{index + 1}']") do
           find_field("What").send_keys(what)
-          find_field("Amount of line #{index + 1}").send_keys("2")
+          find_field("Amount on line #{index + 1}").send_keys("2")
         end
       end
       press("Record receipt")
@@ -79,7 +79,7 @@ RSpec.describe "taps", type: :feature do
     expect(page).to have_css("[data-step='#{steps[cautioned]['key']}']")
     count_taps
     click_button("Start #{steps[cautioned]['label']}", match: :first)
-    form("Caution before it starts") { press("I have read this") }
+    form("Read this before you start") { press("I've read this") }
     expect(page).to have_text("Timer started")
     expect(taps).to be <= 2
     visit "/pieces/#{id}/look"

@@ -15,9 +15,9 @@ RSpec.describe "bench tools", type: :feature do
     measures = { width: "900", depth: "450", height: "850", drawer_rows: "1,1" }
     chest = send_to(:post, "/pieces", { name: "Chest", kind: "chest of drawers", **measures })["id"]
     visit "/pieces/#{chest}"
-    unfold("Saved layouts")
+    unfold("Saved tool results")
     click_link "Use a tool"
-    expect(page).to have_text("Begun from the measures of Chest.")
+    expect(page).to have_text("Starting from the measurements of Chest.")
     type("Search", "bracket")
     expect(page).to have_css("main li", count: 1)
     click_link "Brackets and screws"
@@ -29,16 +29,16 @@ RSpec.describe "bench tools", type: :feature do
     type("Corners each", "0")
     expect(page).to have_css("[role=alert]", text: "Give 1 to 12")
     expect(find_field("Corners each")["aria-invalid"]).to eq("true")
-    expect(page).to have_button("Keep on a piece", disabled: true)
+    expect(page).to have_button("Add to a piece", disabled: true)
     type("Corners each", "4")
-    press("Keep on a piece")
-    form("Keep on a piece") { press("Keep it") }
-    expect(page).to have_text(/Brackets and screws kept on K-\d+ Chest/)
+    press("Add to a piece")
+    form("Add to a piece") { press("Add") }
+    expect(page).to have_text(/Brackets and screws added to K-\d+ Chest/)
 
     visit "/shelf/shopping"
     expect(page).to have_text("36")
     visit "/pieces/#{chest}"
-    part = unfold("Saved layouts")
+    part = unfold("Saved tool results")
     expect(part).to have_text("8 brackets and 36 screws")
     within(part) { click_link "Brackets and screws" }
     expect(find_field("Drawers or frames").value).to eq("2")

@@ -18,11 +18,11 @@ RSpec.describe "two devices", type: :feature do
     expect_key_figures(cash_in: "5.00")
     other.visit("#{@server.address}/pieces/#{chair}")
     expect(other).to have_css("[data-key=cash_in]", text: "5.00")
-    other.click_button("Record cost")
+    other.click_button("Add cost")
     other.within("[role=dialog]") do
       other.find_field("What").send_keys("Wax")
       other.find_field("Amount").send_keys("6")
-      other.click_button("Record cost", exact: true)
+      other.click_button("Add cost", exact: true)
     end
     expect(other).to have_css("[data-key=cash_in]", text: "11.00")
     expect_key_figures(cash_in: "11.00")

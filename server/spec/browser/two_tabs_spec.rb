@@ -15,7 +15,7 @@ RSpec.describe "two tabs on one piece" do
     press("Record a piece", match: :first)
     form("Record a piece") do
       type("What is it?", "Beech stool")
-      press("Record piece")
+      press("Save piece")
     end
     expect(page).to have_css("h1", text: "Beech stool")
     first = current_window
@@ -24,19 +24,19 @@ RSpec.describe "two tabs on one piece" do
     within_window(second) do
       visit address
       edit("Notes", "from the second tab")
-      type("Where from", "kerb")
+      type("Bought from", "kerb")
     end
     within_window(first) do
       edit("Notes", "from the first tab")
-      press("Save piece")
+      press("Save")
       expect(page).to have_text("Beech stool saved")
     end
     within_window(second) do
-      press("Save piece")
-      expect(page).to have_text("Saved in another tab meanwhile")
-      expect(page).to have_text("As saved there: from the first tab")
-      choose("As saved there: from the first tab")
-      press("Save as chosen")
+      press("Save")
+      expect(page).to have_text("Changed somewhere else")
+      expect(page).to have_text("Theirs: from the first tab")
+      choose("Theirs: from the first tab")
+      press("Save")
       expect(page).to have_text("from kerb")
       expect(page).to have_text("from the first tab")
     end
@@ -49,27 +49,27 @@ RSpec.describe "two tabs on one piece" do
       form("Record a piece") do
         type("What is it?", name)
         type("Price paid", "0")
-        press("Record piece")
+        press("Save piece")
       end
       expect(page).to have_css("h1", text: name)
     end
-    press("Record cost")
-    form("Record cost") do
-      find_field("For which pieces").send_keys("Oak")
+    press("Add cost")
+    form("Add cost") do
+      find_field("Pieces").send_keys("Oak")
       page.document.find("[role=option]", text: "Oak stool").click
-      find_field("For which pieces").send_keys("Elm") # typed, and still there once it has been looked for
+      find_field("Pieces").send_keys("Elm") # typed, and still there once it has been looked for
       expect(page.document).to have_css("[role=option]", text: "Elm stool")
-      expect(page).to have_field("For which pieces", with: "Elm")
-      find_field("For which pieces").send_keys(:backspace, :backspace, :backspace, :escape)
-      fill_in("Parts for Elm stool", with: "2")
-      fill_in("Parts for Oak stool", with: "1")
+      expect(page).to have_field("Pieces", with: "Elm")
+      find_field("Pieces").send_keys(:backspace, :backspace, :backspace, :escape)
+      fill_in("Shares for Elm stool", with: "2")
+      fill_in("Shares for Oak stool", with: "1")
       type("What", "Wax")
       type("Amount", "10")
-      press("Record cost")
+      press("Add cost")
     end
     expect(unfold("Costs")).to have_text("6.67 EUR")
     find("body").send_keys("/")
-    form("") { fill_in("Find a piece, step, tin, tool, note …", with: "oak") }
+    form("") { fill_in("Find a piece, step, can, tool, note …", with: "oak") }
     find("[role=option]", text: "Oak stool").click
     expect(page).to have_text("Wax, materials, shared: 10.00 over 2 pieces")
     expect_key_figures(cash_in: "3.33")

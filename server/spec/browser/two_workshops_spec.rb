@@ -23,25 +23,25 @@ RSpec.describe "two workshops", type: :feature do
       find_field("Kind").send_keys("dresser", :tab)
       { "Width" => 0, "Depth" => 1, "Height" => 2 }.each { |side, place| type(side, said[:sides][place]) }
       type("Price paid", said[:price])
-      press("Record piece")
+      press("Save piece")
     end
-    press("Look at its shape")
+    press("Check its shape")
     form("The shape of this dresser") { press("Looks right") }
-    expect(page).to have_button("Its shape")
+    expect(page).to have_button("Shape")
   end
 
   def paint
-    within("nav[aria-label]", text: "Look it over") { click_link("The look") }
-    press("Begin a look")
+    within("nav[aria-label]", text: "Inspect") { click_link("Look") }
+    press("Start a look")
     form("A look") do
       type("Name of the look", "Dark")
-      press("Begin this look")
+      press("Start this look")
     end
-    press("All that is seen")
+    press("Everything visible")
     within("[role=group][aria-label=Finish]") { press("Paint") }
-    find("button[aria-label^='Colour ']").click
-    within("[role=dialog][aria-label='Palette: Colour']") do
-      type("Find a colour", "ink")
+    find("button[aria-label^='Color ']").click
+    within("[role=dialog][aria-label='Colors: Color']") do
+      type("Find a color", "ink")
       press("inkwell")
     end
     expect(page).to have_text("Paint, inkwell")
@@ -49,26 +49,26 @@ RSpec.describe "two workshops", type: :feature do
 
   def stock(said)
     visit "/shelf"
-    press("Put on the shelf", match: :first)
-    form("Put on the shelf") do
+    press("Add to the shelf", match: :first)
+    form("Add to the shelf") do
       pick("What", "all-in-one satin paint")
-      find("button[aria-label^='Colour ']").click
-      within(page.document.find("[role=dialog][aria-label='Palette: Colour']")) { press("inkwell") }
-      type("Holds", said[:tin])
-      type("Paid for it", said[:paid])
-      press("Put it there")
+      find("button[aria-label^='Color ']").click
+      within(page.document.find("[role=dialog][aria-label='Colors: Color']")) { press("inkwell") }
+      type("Size", said[:tin])
+      type("Price paid", said[:paid])
+      press("Add to shelf")
     end
     expect(page).to have_text("all-in-one satin paint, inkwell")
   end
 
   def take_half
     press("Take all-in-one satin paint, inkwell")
-    form("Take from the shelf") do
-      type("or a part of the container", "1/2")
-      find_field("For which pieces").send_keys("Dresser")
+    form("Use from the shelf") do
+      type("or a share, like half or 1/4", "1/2")
+      find_field("Pieces").send_keys("Dresser")
       page.document.find("[role=option]", text: "Dresser").click
-      expect(page).to have_css("button", text: "The plan still takes")
-      press("Take it")
+      expect(page).to have_css("button", text: "The plan calls for")
+      press("Use it")
     end
     expect(page).to have_text("taken, 21.00")
   end
@@ -76,19 +76,19 @@ RSpec.describe "two workshops", type: :feature do
   def receipt(said)
     visit "/evening"
     type("Total, #{said[:code]}", "23.22")
-    type("Tax on top, #{said[:code]}", said[:tax])
+    type("Tax added, #{said[:code]}", said[:tax])
     within("[role=group][aria-label='Line 1']") do
       type("What", "Cup pulls")
-      type("Amount of line 1", said[:pulls])
-      find_field("For which pieces").send_keys("Dresser")
+      type("Amount on line 1", said[:pulls])
+      find_field("Pieces").send_keys("Dresser")
     end
     find("[role=option]", text: "Dresser").click
-    press("Another line")
+    press("Add a line")
     within("[role=group][aria-label='Line 2']") do
-      type("Amount of line 2", said[:wax_paid])
-      press("onto the shelf")
+      type("Amount on line 2", said[:wax_paid])
+      press("to the shelf")
       pick("Product", "paste wax")
-      type("Holds", said[:wax])
+      type("Size", said[:wax])
     end
     press("Record receipt")
     expect(page).to have_text("Receipt of 23.22 #{said[:code]} recorded")

@@ -2,24 +2,24 @@
 
 require_relative "browser_helper"
 
-MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/floor?view=archive" => "Floor",
+MAIN_VIEWS = { "/" => "Today", "/week" => "Week", "/floor" => "Floor", "/floor?view=archive" => "Floor",
                "/pieces/22" => "Walnut bureau with rolled lid", "/pieces/33" => "Beech plan chest, low", "/books" => /In all .* an hour/,
-               "/scout" => "Scout", "/scout/new" => "Spot a piece", "/scout/9" => "Oak blanket chest, panelled",
+               "/scout" => "Scout", "/scout/new" => "Check a piece", "/scout/9" => "Oak blanket chest, panelled",
                "/scout/card" => "Most you should pay",
-               "/scout/record" => "How estimates did", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
+               "/scout/record" => "Track record", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
                "/scout/trips" => "Trips", "/floor/sets" => "Sets", "/floor/sets/2" => "Pair of chapel chairs, bare seats", "/shelf" => "Materials",
-               "/shelf/shopping" => "To buy", "/shelf/stash" => "Stash",
-               "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Bring in past flips", "/rules" => "House rules",
-               "/how" => "How it all fits together",
-               "/pieces/45/over" => "Larch chest, four drawers: look it over", "/pieces/45/look" => "Larch chest, four drawers: the look",
-               "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
-               "/pieces/38/bench" => "Take off the candle wax", "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
+               "/shelf/shopping" => "Shopping list", "/shelf/stash" => "Stash",
+               "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Import past flips", "/rules" => "House rules",
+               "/how" => "How it works",
+               "/pieces/45/over" => "Larch chest, four drawers: inspect", "/pieces/45/look" => "Larch chest, four drawers: look",
+               "/pieces/34/plan" => "Walnut bureau, slant top: plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
+               "/pieces/38/bench" => "Take off the candle wax", "/pieces/38/plan" => "Pine blanket box, dovetailed: plan",
                "/shelf/products" => "Products and recipes", "/shelf/mixes" => "Mixes", "/shelf/mixes/1" => "Gable cream",
-               "/books/pays?by=technique&trait=two+colours" => "What pays", "/books/time" => "Time and estimates",
-               "/books/year" => "The year",
+               "/books/pays?by=technique&trait=two+colours" => "What pays", "/books/time" => "Hours and estimates",
+               "/books/year" => "Year",
                "/books/what-if" => "What if", "/market/channels" => "Channels", "/market/practice" => "Practice",
-               "/pieces/33/listing" => "Beech plan chest, low: the listing", "/market" => /for sale\./,
-               "/pieces/45/price" => "Larch chest, four drawers: the price",
+               "/pieces/33/listing" => "Beech plan chest, low: ad", "/market" => /for sale\./,
+               "/pieces/45/price" => "Larch chest, four drawers: price",
                "/tools" => "Tools", "/tools/pulls?piece=45&old=64" => "Pulls: holes, screws, jig",
                "/tools/sticks" => "Cutting plan for sticks" }.freeze
 
@@ -94,10 +94,10 @@ RSpec.describe "every main view" do
   end
 
   # Where dialogs are opened, and by what.
-  dialogs = { "/pieces/33" => ["Record hours", "Record cost", "Edit piece", "Record sale"], "/floor" => ["Record a piece", "A flip finished before"],
-              "/shelf" => ["Put on the shelf"], "/pieces/45/look" => ["Add another look", "Fittings", "Change"],
-              "/books/year" => ["Set goals", "Note money"],
-              "/pieces/45/plan" => ["Keep as a recipe"], "/pieces/45/price" => ["Add one you saw"] }
+  dialogs = { "/pieces/33" => ["Record hours", "Add cost", "Edit piece", "Record sale"], "/floor" => ["Record a piece", "Add a past flip"],
+              "/shelf" => ["Add to the shelf"], "/pieces/45/look" => ["Add another look", "Fittings", "Edit"],
+              "/books/year" => ["Set goals", "Add money"],
+              "/pieces/45/plan" => ["Save as a recipe"], "/pieces/45/price" => ["Add one you saw"] }
 
   dialogs.each do |path, buttons|
     it "passes the audit with a dialog open, in both schemes and on a phone: #{path}", :aggregate_failures do
@@ -120,7 +120,7 @@ RSpec.describe "every main view" do
 
   it "passes the audit with what opens from anywhere: found, undone, keys" do
     show("/floor", "Floor")
-    { "/" => "Find a piece, step, tin, tool, note …", "u" => "Done this session", "?" => "Ctrl+Z" }.each do |key, text|
+    { "/" => "Find a piece, step, can, tool, note …", "u" => "Done this session", "?" => "Ctrl+Z" }.each do |key, text|
       find("body").send_keys(key)
       expect(page).to have_css("[role=dialog]", text: text)
       expect(page).to be_axe_clean.within("[role=dialog]").with_options(resultTypes: ["violations"])
@@ -143,10 +143,10 @@ RSpec.describe "every main view" do
   it "lists its keys, and leaves them alone while one types" do
     show("/floor", "Floor")
     find("body").send_keys("?")
-    expect(page).to have_css("[role=dialog]", text: "Undo what was done last")
+    expect(page).to have_css("[role=dialog]", text: "Undo the last thing you did")
     press("Close")
     find_field("Search").send_keys("n3?")
     expect(page).to have_css("h1", text: "Floor")
-    expect(page).to have_text("No piece is like that")
+    expect(page).to have_text("No pieces found")
   end
 end

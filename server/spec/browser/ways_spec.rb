@@ -14,7 +14,7 @@ RSpec.describe "the workshop's own ways" do
     visit "/pieces/38/plan"
     expect(page).to have_css("[data-step=deglosser]", text: "Wipe down with liquid deglosser")
     expect(page).to have_no_css("[data-step=scuff]")
-    expect(page).to have_text("Your change waits for its step: time: scuff")
+    expect(page).to have_text("Your change has no step right now: time: scuff")
     visit "/rules"
     expect(page).to have_css("[role=combobox]", text: "Liquid deglosser") # as it was left
     pick("Grip before paint", "Always scuff")
@@ -26,17 +26,17 @@ RSpec.describe "the workshop's own ways" do
   it "takes the figures of a label, and refuses what they cannot be" do
     visit "/shelf/products"
     press("Add a product")
-    form("A product") do
-      type("What it says on the tin, in your words", "Fen green")
-      pick("Is a", "chalk-style paint")
-      type("Covers", "0")
+    form("Add a product") do
+      type("Name on the can, in your words", "Fen green")
+      pick("Type", "chalk-style paint")
+      type("Coverage", "0")
       press("Add product")
       expect(page).to have_text("is not above 0")
-      type("Covers", "11")
+      type("Coverage", "11")
       type("Recoat after", "1 h")
       press("Add product")
     end
-    expect(page).to have_css("tr", text: "Fen green chalk-style paint not said 11 1 h usual")
+    expect(page).to have_css("tr", text: "Fen green chalk-style paint not set 11 1 h usual")
     press("Remove Fen green")
     expect(page).to have_no_css("tr", text: "Fen green")
     press("Undo")
@@ -45,35 +45,35 @@ RSpec.describe "the workshop's own ways" do
 
   it "adds a finding of its own to the walk, and notes it" do
     visit "/pieces/41/over"
-    press("Add one of your own")
-    form("A finding of your own") do
-      type("What is found", "Ring of a flowerpot")
-      pick("Where on the walk", "Surface")
-      type("What it means for the plan", "sanded out, or a runner over it")
+    press("Add your own problem")
+    form("Add your own problem") do
+      type("What's the problem?", "Ring of a flowerpot")
+      pick("Where in the checklist", "Surface")
+      type("Why it matters", "sanded out, or a runner over it")
       type("Time it takes", "25")
-      press("Add to the list")
+      press("Add")
     end
     click_button("Surface", exact: false, match: :first)
     press("Ring of a flowerpot")
     expect(page).to have_css("[role=status]", text: "Ring of a flowerpot: sanded out, or a runner over it.")
-    expect(page).to have_text("1 noted")
+    expect(page).to have_text("1 problem noted")
     press("Remove Ring of a flowerpot")
-    expect(page).to have_text("Nothing noted yet")
+    expect(page).to have_text("No problems noted yet")
   end
 
   it "changes one zone, and gives the piece its own shape" do
     visit "/pieces/41/over"
     find("[role=option][aria-label^='Top,']").click
-    press("Change this zone")
+    press("Edit this zone")
     form("Zone: Top") do
-      type("Area of one face", "0.6")
-      pick("Of", "veneer")
+      type("Area of one side", "0.6")
+      pick("Material", "veneer")
       press("Save zone")
     end
     expect(page).to have_css("[role=status]", text: "Top: 0.60 m², flat, veneer")
-    press("Change its shape")
-    form("The shape it shall have") do
-      type("Drawers by row", "2")
+    press("Change shape")
+    form("Planned shape") do
+      type("Drawers in each row", "2")
       press("Plan this shape")
     end
     expect(page).to have_text("Take out 2 drawers for good")
@@ -82,11 +82,11 @@ RSpec.describe "the workshop's own ways" do
 
   it "says whether a coat may go on now" do
     visit "/pieces/34/plan"
-    type("Air", "20")
+    type("Air temperature", "20")
     type("Humidity", "50")
     expect(page).to have_css("[role=status]", text: "Yes. The dew point is 9.3 °C.")
-    type("Surface, if colder", "11")
-    expect(page).to have_css("[role=status]", text: "Not now: the surface is under 3 °C above the dew point of 9.3 °C")
+    type("Surface temperature, if it's colder", "11")
+    expect(page).to have_css("[role=status]", text: "the surface is under 3 °C above the dew point of 9.3 °C")
     type("Humidity", "150")
     expect(page).to have_css("[role=alert]", text: "150% humidity is out of range.")
   end

@@ -12,14 +12,14 @@ RSpec.describe "the week and the shelf" do
   end
 
   # Sections of the days on which somebody works: a step moved to another one would go on to the next of them.
-  def worked = all("section[aria-label*=day]").reject { |section| section.has_text?("nobody works", wait: 0) }
+  def worked = all("section[aria-label*=day]").reject { |section| section.has_text?("nobody is working", wait: 0) }
 
   it "moves a step to another day by its list, says what that does, and takes it back" do
     visit "/week"
-    expect(page).to have_css("h1", text: "The week")
+    expect(page).to have_css("h1", text: "Week")
     label = "Take off the candle wax"
     before = day_of(label)
-    click_button("Why, or move: #{label}", match: :first)
+    click_button("Why now, or move: #{label}", match: :first)
     expect(page).to have_text("Promised for")
     target = worked.map { |section| section["aria-label"] }.reject { |name| name == before }.last
     pick("Move to", target)
@@ -48,50 +48,50 @@ RSpec.describe "the week and the shelf" do
     outdoors = "Try solvent stripper gel on a hidden patch"
     dry = find("section[aria-label*=day]", text: outdoors, match: :first)["aria-label"]
     within("section[aria-label='#{dry}']") { click_button(text: "Rain") }
-    expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: nothing outdoors")
+    expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: no outdoor work")
     expect(page).to have_no_css("section[aria-label='#{dry}'] li", text: outdoors)
-    within("section[aria-label='#{dry}']") { click_button(text: "Dry after all") }
+    within("section[aria-label='#{dry}']") { click_button(text: "No rain") }
     expect(page).to have_css("section[aria-label='#{dry}'] li", text: outdoors)
   end
 
   it "puts a tin on the shelf, takes from it by a third, and says how much is left by eye" do
     visit "/shelf"
-    press("Put on the shelf")
-    form("Put on the shelf") do
+    press("Add to the shelf")
+    form("Add to the shelf") do
       pick("What", "gel stain")
-      type("Holds", "500 ml")
-      type("Paid for it", "24")
-      press("Put it there")
+      type("Size", "500 ml")
+      type("Price paid", "24")
+      press("Add to shelf")
     end
     expect(page).to have_css("li", text: "500 ml of 500 ml")
-    press("Take gel stain")
-    form("Take from the shelf") do
-      type("or a part of the container", "1/3")
-      find_field("For which pieces").send_keys("Hall bench with")
+    press("Use gel stain")
+    form("Use from the shelf") do
+      type("or a share, like half or 1/4", "1/3")
+      find_field("Pieces").send_keys("Hall bench with")
       page.document.find("[role=option]", text: "Hall bench with a lid").click
-      find_field("For which pieces").send_keys(:escape)
-      press("Take it")
+      find_field("Pieces").send_keys(:escape)
+      press("Use it")
     end
-    expect(page).to have_text("taken, 8.00")
+    expect(page).to have_text("used, 8.00")
     expect(page).to have_css("li", text: "333 ml of 500 ml")
-    press("What is left of gel stain, 500 ml")
-    find("[role=menuitem]", text: "Half, by eye").click
+    press("How much is left of gel stain, 500 ml")
+    find("[role=menuitem]", text: "Half (estimate)").click
     expect(page).to have_css("li", text: "250 ml of 500 ml")
   end
 
   it "says when a person works, and what fits the stash has for a piece" do
     visit "/rules"
-    press("Set hours of Bram")
+    press("Set hours: Bram")
     form("When Bram works") do
       type("Saturday from", "16:00")
-      press("Save hours")
+      press("Save")
       expect(page).to have_text("Saturday: It ends before it begins")
       press("Cancel")
     end
     visit "/pieces/34"
     expect(page).to have_css("h2", text: "From the stash")
     unfold("Diary")
-    press("Everything in order")
+    press("Everything, in order")
     expect(page).to have_text("Done: Glue and press the loose veneer")
     expect(page).to have_text("Taken from the shelf: 16 wood screws")
   end

@@ -10,14 +10,14 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
   it "records it by clicking and typing and reads profit, hourly pay and turnaround off the screen" do
     visit "/"
     expect(page).to have_css("h1", text: "Welcome to your workshop")
-    expect(page).to have_button("Look around in the demo")
+    expect(page).to have_button("Try the demo")
 
     # House rules first: pay targets.
     find("body").send_keys("8")
     expect(page).to have_css("h1", text: "House rules") # the first page has these fields, too
-    type("Floor pay", "8")
-    press("Save Floor pay")
-    expect(page).to have_text("Floor pay saved")
+    type("Minimum pay", "8")
+    press("Save Minimum pay")
+    expect(page).to have_text("Minimum pay saved")
     type("Target pay", "5")
     press("Save Target pay")
     expect(page).to have_text("Target pay is under floor pay")
@@ -28,40 +28,40 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     # Bought, ten days ago.
     find("body").send_keys("n")
     form("Record a piece") do
-      press("Record piece")
+      press("Save piece")
       expect(page).to have_text("It is empty. Fill it in.")
       type("What is it?", "Ash side table")
       type("Kind", "side table")
       type("Price paid", "4x")
-      press("Record piece")
+      press("Save piece")
       expect(page).to have_text("“4x” isn't an amount")
       type("Price paid", "42")
       type("Width", "23 5/8 in")
       type("Height", "610")
       set_date("Bought on", (today - 10).iso8601)
-      press("Record piece")
+      press("Save piece")
     end
     expect(page).to have_css("h1", text: "Ash side table")
     expect(page).to have_css("svg[aria-label^='Front view, 600 mm wide, 610 mm high']")
 
     # A cost, and hours by hand with their echo.
-    press("Record cost")
-    form("Record cost") do
+    press("Add cost")
+    form("Add cost") do
       type("What", "Shellac-based primer")
       type("Amount", "96.20")
-      press("Record cost")
+      press("Add cost")
     end
-    expect(page).to have_text("Shellac-based primer recorded, 96.20 EUR")
+    expect(page).to have_text("Shellac-based primer recorded: 96.20 EUR")
     press("Record hours")
     form("Record hours") do
       type("How long", "1h20")
-      expect(page).to have_text("Counts as 1 h 20")
+      expect(page).to have_text("That's 1 h 20")
       type("How long", "2")
-      expect(page).to have_css("[role=status]", text: "Counts as 2 h")
-      find("button[aria-label='A number without a unit is hours, change to minutes']").click
-      expect(page).to have_css("[role=status]", text: "Counts as 2 min")
+      expect(page).to have_css("[role=status]", text: "That's 2 h")
+      find("button[aria-label='A plain number means hours. Switch to minutes']").click
+      expect(page).to have_css("[role=status]", text: "That's 2 min")
       type("How long", "80")
-      expect(page).to have_text("Counts as 1 h 20")
+      expect(page).to have_text("That's 1 h 20")
       set_date("Date", (today - 8).iso8601)
       pick("Kind of work", "Painting")
       press("Record hours")
@@ -86,22 +86,22 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     @server.start
     Capybara.app_host = @server.address
     visit "/"
-    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Ash side table")
-    press("Adjust the time")
-    type("How long it really was", "40 min")
-    expect(page).to have_text("Counts as 40 min")
+    expect(page).to have_css("section[aria-label^='Me']", text: "Ash side table")
+    press("Change the time")
+    type("How long it really took", "40 min")
+    expect(page).to have_text("That's 40 min")
     press("Stop and record")
     expect(page).to have_text("40 min of sanding recorded")
 
     # Ready, listed, a new price, sold; an impossible day is refused with both dates.
     click_link("Ash side table", match: :first)
-    press("Record ready")
-    form("Record ready") { press("Record ready") }
+    press("Mark as ready")
+    form("Mark as ready") { press("Mark as ready") }
     expect(page).to have_text("Ready recorded")
-    press("Record listing")
-    form("Record listing") do
+    press("Mark as listed")
+    form("Mark as listed") do
       type("Asking price", "400")
-      press("Record listing")
+      press("Mark as listed")
     end
     expect(page).to have_css("svg[aria-label*='asking 400.00']")
     press("Record sale")
@@ -118,7 +118,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
 
     # By hand: 380 − 42 − 96.20 − 34.40 = 207.40; ÷ 2 h = 103.70; ten days.
     expect_key_figures(cash_profit: "207.40", hours: "2 h", hourly_pay: "103.70", turnaround: "10 days")
-    unfold("Statement")
+    unfold("Cost statement")
     find("[data-figure=cash_profit] button").click
     expect(page).to have_css("[data-terms=cash_profit]", text: "cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
 

@@ -39,7 +39,7 @@ RSpec.describe "a year in Books", type: :feature do
     visit "/books"
     click_link "What pays"
     # Desks: 5 × 60 + 180 = 480 in 12 h = 40.00; chairs 100 in 10 h = 10.00.
-    ranked = all("[aria-label='Ranked by pay'] li").map(&:text)
+    ranked = all("[aria-label='Ranked by hourly pay'] li").map(&:text)
     expect(ranked).to match([/\Adesk \(6\)/, /\Achair \(5\)/])
     press("Compared as a table")
     expect(group("desk")).to have_text("40.00 (6 with hours)")
@@ -59,11 +59,11 @@ RSpec.describe "a year in Books", type: :feature do
   it "keeps what belongs to no flip apart, and says how goals go" do
     history
     visit "/books/year"
-    press("Note money")
-    form("Money apart from flips") do
+    press("Add money")
+    form("Money outside flips") do
       type("What", "Sander")
       type("Amount", "85")
-      press("Note it")
+      press("Add")
     end
     expect(page).to have_css("[data-figure=left]", text: "495.00") # 580 − 85
     press("Set goals")
@@ -85,13 +85,13 @@ RSpec.describe "a year in Books", type: :feature do
     pick("By", "Kind")
     pick("Without", "chair (5)")
     # 480 of the desks, and half of 10 h at 40.00.
-    expect(page).to have_text("Without the 5 flips of “chair” your profit would have been 680.00 EUR instead of 580.00 EUR (+100.00)")
-    expect(page).to have_text("Nothing is lost once 25% of the freed hours")
+    expect(page).to have_text("Without the 5 flips with “chair”, your profit would be 680.00 EUR instead of 580.00 EUR (+100.00)")
+    expect(page).to have_text("You'd lose nothing if you spent 25% of the free hours")
     expect(page).to have_text(/Each percent less saves [\d.]+% of the days on the market: learned from 11 sales of yours/)
-    pick("Each percent saves, of the days", "2%")
+    pick("Days saved for each percent", "2%")
     # 920 × 10% = 92.00 less; 11 × 10 days × 20% = 22 days at 580 ÷ 330 = 1.76 a day: 38.72.
-    expect(page).to have_text("Over 11 sales 92.00 EUR less taken home, and 22 days on the market saved")
-    expect(page).to have_text("−53.28 EUR in all")
+    expect(page).to have_text("Over 11 sales you'd get 92.00 EUR less and save 22 days for sale")
+    expect(page).to have_text("−53.28 EUR in total")
   end
 
   it "shows the same figures to the cent once its archive was restored" do

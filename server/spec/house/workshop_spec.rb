@@ -29,6 +29,15 @@ RSpec.describe "house rules and Books", :api do
     expect(refusal(change(currency: "XQX"), :currency)).to include("not a currency code")
   end
 
+  it "takes a country by its name or letters, and says which English it reads" do
+    languages = ["United States", "gb", "DE"].map do |country|
+      change(country: country)
+      call(:get, "/api/workshop").values_at("country", "language")
+    end
+    expect(languages).to eq([%w[US en-US], %w[GB en-GB], %w[DE en-US]])
+    expect(refusal(change(country: "Atlantis"), :country)).to include("isn't a country")
+  end
+
   it "keeps the currency once money is recorded" do
     change(currency: "JPY")
     expect(status).to eq(200)

@@ -72,9 +72,9 @@ export const LOCKED = "kohlrabi:locked";
 
 export const unreachable: Problem = {
   type: "about:blank",
-  title: t("client.answer"),
+  title: t("client.connection"),
   status: 503,
-  detail: t("client.serverDoesAnswerStill"),
+  detail: t("client.cantReachCheckRunning"),
   errors: [],
 };
 
@@ -116,7 +116,7 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
       : {
           ...unreachable,
           status: settled.response.status,
-          detail: t("client.serverAnswered", { status: settled.response.status }),
+          detail: t("client.somethingWentWrongError", { status: settled.response.status }),
         },
   );
 }

@@ -30,10 +30,10 @@ class Unbroken extends Component<{ children: ReactNode }, { broken: boolean }> {
 function Broken() {
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3.5 } }}>
-      <Empty title={t("app.screenCouldOpened")}>
-        <span role="alert">{t("app.nothingYouRecordedLost")}</span>
+      <Empty title={t("app.pageDidntOpen")}>
+        <span role="alert">{t("app.whatYouveSavedSafe")}</span>
         <Button variant="contained" onClick={() => window.location.reload()}>
-          {t("app.loadAnew")}
+          {t("app.reloadPage")}
         </Button>
       </Empty>
     </Box>
@@ -197,7 +197,7 @@ export function App() {
 
 function Lost() {
   return (
-    <Empty title={t("app.thereNothingAddress")}>
+    <Empty title={t("app.theresPageAddress")}>
       <Button component={Link} to="/floor" variant="contained">
         {t("app.goFloor")}
       </Button>

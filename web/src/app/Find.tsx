@@ -19,7 +19,7 @@ type Hit = Omit<SearchHit, "sort"> & { sort: SearchHit["sort"] | "rule" | "page"
 const HEADS: Record<Hit["sort"], string> = {
   piece: t("find.pieces"),
   step: t("find.steps"),
-  finding: t("find.findings"),
+  finding: t("find.problems"),
   material: t("find.materials"),
   tool: t("find.tools"),
   note: t("find.notes"),
@@ -61,7 +61,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
           autoHighlight
           options={hits}
           loading={found.isFetching}
-          noOptionsText={t("find.nothingHasAllThese")}
+          noOptionsText={t("find.nothingFoundAllThese")}
           filterOptions={(options) => options}
           groupBy={(hit) => HEADS[hit.sort]}
           getOptionLabel={(hit) => hit.label}
@@ -80,7 +80,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
           renderInput={(params) => (
             // The dialog was opened to type here.
             // eslint-disable-next-line jsx-a11y/no-autofocus
-            <TextField {...params} autoFocus label={t("find.findPieceStepTin")} />
+            <TextField {...params} autoFocus label={t("find.findPieceStepCan")} />
           )}
         />
       </DialogContent>

@@ -15,7 +15,7 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
   return (
     <FormDialog
       title={t("newPiece.recordPiece")}
-      submit={t("newPiece.recordPiece2")}
+      submit={t("newPiece.savePiece")}
       fields={pieceFields(workshop.data, { brief: true })}
       initial={{ bought_on: workshop.data.today.iso, count: "1" }}
       onClose={onClose}
@@ -27,7 +27,7 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
             api.POST("/api/lots", { body: { name, bought_on, source, price: purchase, share_rule: "equal", members } }),
           );
           done(
-            t("newPiece.recorded", {
+            t("newPiece.piecesRecorded", {
               count: lot.members.length,
               ticket: lot.members[0]?.ticket,
               ticket2: lot.members[lot.members.length - 1]?.ticket,
@@ -40,7 +40,7 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
           return;
         }
         const piece = await ask(api.POST("/api/pieces", { body: { ...values, name: values.name ?? "" } }));
-        done(t("newPiece.recorded2", { fields: piece.fields.name, ticket: piece.ticket }), () =>
+        done(t("newPiece.recorded", { fields: piece.fields.name, ticket: piece.ticket }), () =>
           ask(api.DELETE("/api/pieces/{id}", { params: { path: { id: piece.id } } })).then(() => navigate("/floor")),
         );
         onClose();

@@ -17,7 +17,7 @@ export default function NewVersion() {
       action={
         <>
           <Button color="inherit" size="small" onClick={() => void updateServiceWorker(true)}>
-            {t("newVersion.takeNow")}
+            {t("newVersion.updateNow")}
           </Button>
           <Button color="inherit" size="small" onClick={() => setReady(false)}>
             {t("newVersion.later")}

@@ -25,7 +25,7 @@ export default function Passcode({ onEntered }: { onEntered: () => Promise<void>
         <Typography variant="h1" sx={{ color: "secondary.main" }}>
           {t("passcode.kohlrabi")}
         </Typography>
-        <span>{t("passcode.workshopAnotherMachineGive")}</span>
+        <span>{t("passcode.workshopAnotherComputerEnter")}</span>
         <TextField
           label={t("passcode.passcode")}
           type="password"
@@ -36,11 +36,11 @@ export default function Passcode({ onEntered }: { onEntered: () => Promise<void>
           onChange={(event) => setPasscode(event.target.value)}
         />
         <Button type="submit" variant="contained" size="large" disabled={passcode === ""}>
-          {t("passcode.look")}
+          {t("passcode.openWorkshop")}
         </Button>
         {window.location.protocol === "http:" && (
           <Typography variant="caption" sx={{ color: "text.secondary" }}>
-            {t("passcode.plainHttpWhoeverShares")}
+            {t("passcode.connectionEncryptedAnyoneSame")}
           </Typography>
         )}
       </Box>

@@ -100,7 +100,7 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
                 sign: <SectionIcon sign={sign} />,
                 selected: pathname.startsWith(to),
               })),
-              { label: t("phoneBar.howAllFitsTogether"), to: "/how" },
+              { label: t("phoneBar.howWorks"), to: "/how" },
             ]}
           />
         </Suspense>

@@ -55,7 +55,7 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       </Typography>
       <ButtonBase
         onClick={open.find}
-        aria-label={t("rail.findPiecesStepsTins")}
+        aria-label={t("rail.findPiecesStepsCans")}
         sx={{
           mx: 1.5,
           mb: 1.5,
@@ -110,13 +110,13 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       )}
       {demo && (
         <Typography variant="caption" sx={{ px: 2.25, py: 0.5, color: "secondary.main" }}>
-          {t("rail.demoWorkshopInvented")}
+          {t("rail.demoMadeUpWorkshop")}
         </Typography>
       )}
       <Box sx={{ px: 1.25, pb: 1.5 }}>
         <QuietButton onClick={open.undoList}>{t("rail.doneSession")}</QuietButton>
         <SchemeSwitch />
-        <QuietButton onClick={open.shortcuts}>{t("rail.keysPress")}</QuietButton>
+        <QuietButton onClick={open.shortcuts}>{t("rail.keyboardShortcuts")}</QuietButton>
       </Box>
     </Box>
   );

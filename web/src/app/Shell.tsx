@@ -20,11 +20,12 @@ import ButtonBase from "@mui/material/ButtonBase";
 import { useReach } from "../api/device/reach";
 import { useWaiting } from "../api/device/outbox";
 import { t } from "../locales/app";
+import { speak } from "../locales/i18n";
 
 // Says, while it is so, that the workshop is out of reach, and what waits on this device to be told. A tap lists it.
 const Waiting = lazy(() => import("./Waiting"));
 
-const things = (count: number) => t("shell.thingsWaitHere", { count });
+const things = (count: number) => t("shell.changesSync", { count });
 
 function ReachStrip() {
   const { within, since } = useReach();
@@ -35,9 +36,9 @@ function ReachStrip() {
   if (quiet && !open) return null;
   const at = since.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" });
   const said = [
-    !within && t("shell.outReachSinceWhat", { at }),
+    !within && t("shell.offlineSinceShowingLast", { at }),
     waiting.length > refused && things(waiting.length - refused),
-    refused > 0 && t("shell.refused", { count: refused }),
+    refused > 0 && t("shell.changesNeedFixing", { count: refused }),
   ].filter(Boolean);
   return (
     <>
@@ -95,6 +96,10 @@ export function Shell() {
   const navigate = useNavigate();
   const timers = useTimers();
   const workshop = useWorkshop();
+  const language = workshop.data?.language;
+  useEffect(() => {
+    if (language) speak(language);
+  }, [language]);
   const stop = useStopTimer();
   const location = useLocation();
   const { pathname } = location;
@@ -142,7 +147,7 @@ export function Shell() {
             "&:focus": { left: 8, top: 8, zIndex: 20, bgcolor: "background.paper", color: "text.primary", p: 1.5 },
           }}
         >
-          {t("shell.skipPage")}
+          {t("shell.skipMainContent")}
         </Box>
         {!bare && <Rail demo={workshop.data?.demo ?? false} running={running} />}
         <Box
@@ -188,7 +193,7 @@ function useToldLater(): void {
   useEffect(() => {
     const say = (event: Event) => {
       const { sent, said } = (event as CustomEvent<Told>).detail;
-      done([t("shell.toldWorkshop", { more: t("shell.things", { count: sent }) }), ...said].join(". "));
+      done([t("shell.synced", { more: t("shell.changes", { count: sent }) }), ...said].join(". "));
     };
     window.addEventListener(TOLD, say);
     return () => window.removeEventListener(TOLD, say);

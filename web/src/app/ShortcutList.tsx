@@ -11,7 +11,7 @@ import { t } from "../locales/app";
 export default function ShortcutList({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} maxWidth="xs" aria-labelledby="keys">
-      <DialogTitle id="keys">{t("shortcutList.keys")}</DialogTitle>
+      <DialogTitle id="keys">{t("shortcutList.keyboardShortcuts")}</DialogTitle>
       <DialogContent>
         <Box
           component="dl"
@@ -34,7 +34,7 @@ export default function ShortcutList({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         <Button component={Link} to="/how" onClick={onClose}>
-          {t("shortcutList.howAllFitsTogether")}
+          {t("shortcutList.howWorks")}
         </Button>
         <Button onClick={onClose}>{t("shortcutList.close")}</Button>
       </DialogActions>

@@ -47,7 +47,7 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
       initial={{ kind: "sanding", person_id: String(free?.id ?? "") }}
       initialPieces={startWith(piece)}
       fields={[
-        { name: "pieces", label: t("startTimer.piecesWorked"), kind: "pieces", weights: false },
+        { name: "pieces", label: t("startTimer.pieces"), kind: "pieces", weights: false },
         {
           name: "kind",
           label: t("startTimer.kindWork"),

@@ -16,7 +16,7 @@ export default function UndoList({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} aria-labelledby="undo-list">
       <DialogTitle id="undo-list">{t("undoList.doneSession")}</DialogTitle>
       <DialogContent>
-        {history.length === 0 && <p>{t("undoList.nothingYetWhatYou")}</p>}
+        {history.length === 0 && <p>{t("undoList.nothingYetWhatRecord")}</p>}
         <PlainList component="ol">
           {[...history].reverse().map((one) => (
             <Row
@@ -33,7 +33,7 @@ export default function UndoList({ onClose }: { onClose: () => void }) {
                   {t("undoList.undo2")}
                 </Button>
               ) : (
-                <Quiet>{t("undoList.stays")}</Quiet>
+                <Quiet>{t("undoList.cantUndone")}</Quiet>
               )}
             </Row>
           ))}

@@ -24,10 +24,10 @@ import { t } from "../locales/app";
 const LABELS: Record<string, string> = {
   what: t("waiting.what"),
   amount: t("waiting.amount"),
-  effort: t("waiting.howLongTook"),
-  left: t("waiting.howMuchLeft"),
-  share: t("waiting.part"),
-  reason: t("waiting.whyMayDoneSo"),
+  effort: t("waiting.timeTook"),
+  left: t("waiting.amountLeft"),
+  share: t("waiting.container"),
+  reason: t("waiting.whyOkDoEarly"),
   spent_on: t("waiting.day"),
   worked_on: t("waiting.day"),
 };
@@ -82,8 +82,8 @@ function MendEntry({ entry, onClose, onMended }: Props) {
   );
   return (
     <FormDialog
-      title={t("waiting.mend", { what: entry.what })}
-      submit={t("waiting.tellAgain")}
+      title={t("waiting.fix", { what: entry.what })}
+      submit={t("waiting.tryAgain")}
       fields={fields}
       initial={texts}
       extra={entry.refused?.detail}
@@ -118,10 +118,10 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="what-waits" fullWidth maxWidth="sm">
-      <DialogTitle id="what-waits">{t("waiting.whatWaitsDevice")}</DialogTitle>
+      <DialogTitle id="what-waits">{t("waiting.waitingSync")}</DialogTitle>
       <DialogContent>
         <Typography sx={{ mb: 1.5, color: "text.secondary" }}>
-          {waiting.length === 0 ? t("waiting.nothingWaitsAllTold") : t("waiting.toldOrderEachOnce")}
+          {waiting.length === 0 ? t("waiting.everythingSynced") : t("waiting.theseSyncOrderSoon")}
         </Typography>
         <PlainList>
           {waiting.map((entry) => (
@@ -137,11 +137,11 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
               {entry.refused && <Alert severity="error">{entry.refused.detail}</Alert>}
               {asked === entry ? (
                 <Box role="alert">
-                  {t("waiting.throwAwayGood", {
-                    more: family(entry, waiting).length > 1 ? t("waiting.whatBuildsGoes") : "",
+                  {t("waiting.discardGood", {
+                    more: family(entry, waiting).length > 1 ? t("waiting.alsoDiscardsWhatDepends") : "",
                   })}
                   <Button color="error" onClick={() => void away(entry)}>
-                    {t("waiting.throwAway")}
+                    {t("waiting.discard")}
                   </Button>
                   <Button onClick={() => setAsked(null)}>{t("waiting.keep")}</Button>
                 </Box>
@@ -149,12 +149,12 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
                 <Box>
                   {entry.refused && entry.refused.status !== 424 && (
                     <>
-                      <Button onClick={() => setMending(entry)}>{t("waiting.mend2")}</Button>
-                      <Button onClick={() => void again(entry)}>{t("waiting.tryAgain")}</Button>
+                      <Button onClick={() => setMending(entry)}>{t("waiting.fix2")}</Button>
+                      <Button onClick={() => void again(entry)}>{t("waiting.tryAgain2")}</Button>
                     </>
                   )}
                   <Button color="inherit" onClick={() => setAsked(entry)}>
-                    {t("waiting.throwAway2")}
+                    {t("waiting.discard2")}
                   </Button>
                 </Box>
               )}
@@ -164,9 +164,7 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         {waiting.some((entry) => !entry.refused) && (
-          <Button onClick={() => void sendAll()}>
-            {within ? t("waiting.tellNow") : t("waiting.lookWhetherAnswers")}
-          </Button>
+          <Button onClick={() => void sendAll()}>{within ? t("waiting.syncNow") : t("waiting.tryConnect")}</Button>
         )}
         <Button variant="contained" onClick={onClose}>
           {t("waiting.close")}

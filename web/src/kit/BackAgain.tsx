@@ -10,10 +10,10 @@ export const BackAgain = ({ onAnew }: { onAnew: () => void }) => (
     sx={{ gridColumn: "1 / -1", mb: 2, color: "text.primary" }}
     action={
       <Button color="inherit" onClick={onAnew}>
-        {t("backAgain.beginAnew")}
+        {t("backAgain.startOver")}
       </Button>
     }
   >
-    {t("backAgain.youLeftSavedYet")}
+    {t("backAgain.heresWhatTypedLast")}
   </Alert>
 );

@@ -42,11 +42,11 @@ export function Covers({ pieces, what, category, onChange }: Props) {
   if (!items || items.length === 0 || asked === "") return null;
   return (
     <TickBoxes
-      question={t("covers.whatDoesCoverLonger")}
+      question={t("covers.whatDoesCoverComes")}
       rows={items}
       ticked={ticked}
       onChange={setTicked}
-      none={t("covers.nothingPlanned")}
+      none={t("covers.nothingPlan")}
     />
   );
 }

@@ -26,9 +26,7 @@ export default function DangerDialog({ danger, onClose, onCleared }: Props) {
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="danger-first">
-      <DialogTitle id="danger-first">
-        {caution ? t("dangerDialog.cautionBeforeStarts") : t("dangerDialog.yet")}
-      </DialogTitle>
+      <DialogTitle id="danger-first">{caution ? t("dangerDialog.readBeforeStart") : t("dangerDialog.yet")}</DialogTitle>
       <DialogContent>
         {caution ? <CautionText caution={caution} /> : <Typography sx={{ mb: 1 }}>{why}</Typography>}
         {about && <CautionText caution={about} />}
@@ -38,14 +36,14 @@ export default function DangerDialog({ danger, onClose, onCleared }: Props) {
           </Stack>
         )}
         <Typography variant="caption" component="p" sx={{ mt: 1.5 }}>
-          {t("dangerDialog.labelsSafetyDataSheets")}
+          {t("dangerDialog.alwaysFollowLabelSafety")}
         </Typography>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>{t("dangerDialog.now")}</Button>
         {caution && (
           <Button variant="contained" onClick={() => void confirm(caution.key).catch(failed)}>
-            {t("dangerDialog.iHaveRead")}
+            {t("dangerDialog.iveRead")}
           </Button>
         )}
       </DialogActions>

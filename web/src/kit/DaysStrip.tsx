@@ -53,7 +53,7 @@ function Strips({ strip, scale, end, dates, width }: Props & { width: number }) 
   const last = x(strip.days ?? 0);
   const dated = layDates(dates ?? [], x, width);
   if (strip.days === null) {
-    return <Quiet component="span">{t("daysStrip.daysKnown")}</Quiet>;
+    return <Quiet component="span">{t("daysStrip.datesUnknown")}</Quiet>;
   }
   const fills = {
     waiting: `url(#${id}-wait)`,

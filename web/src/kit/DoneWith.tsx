@@ -38,7 +38,7 @@ export function DoneWith({ pieces, kind, effort, onChange }: Props) {
   if (!steps || steps.length === 0 || asked === "") return null;
   return (
     <TickBoxes
-      question={t("doneWith.doneThese")}
+      question={t("doneWith.whichTheseDone")}
       rows={steps}
       ticked={ticked}
       onChange={setTicked}

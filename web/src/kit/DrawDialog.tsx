@@ -38,18 +38,18 @@ export default function DrawDialog({ product, container, piece = null, amount = 
     await tell(
       { what: t("drawDialog.of", { amount: values.amount || values.share, name }) },
       (how) => api.POST("/api/draws", { body, ...how }),
-      (cost) => done(t("drawDialog.taken", { what: cost.what, amount: cost.amount?.text }), undoOf(cost)),
+      (cost) => done(t("drawDialog.used", { what: cost.what, amount: cost.amount?.text }), undoOf(cost)),
     );
     onClose();
   };
   return (
     <FormDialog
-      title={t("drawDialog.takeShelf")}
-      submit={t("drawDialog.take")}
+      title={t("drawDialog.useShelf")}
+      submit={t("drawDialog.use")}
       initial={{ product: product ?? options[0]?.key ?? "", amount }}
       initialPieces={startWith(piece)}
       fields={[
-        { name: "product", label: t("drawDialog.what"), kind: "select", options, hidden: product !== undefined },
+        { name: "product", label: t("drawDialog.whichOne"), kind: "select", options, hidden: product !== undefined },
         {
           name: "amount",
           label: t("drawDialog.howMuch"),
@@ -57,15 +57,15 @@ export default function DrawDialog({ product, container, piece = null, amount = 
           half: true,
           help: `${measures?.volume}; ${measures?.mass}; 6`,
         },
-        { name: "share", label: t("drawDialog.partContainer"), kind: "text", half: true, help: "1/3, 25%" },
-        { name: "pieces", label: t("drawDialog.whichPieces"), kind: "pieces" },
+        { name: "share", label: t("drawDialog.shareLikeHalf1"), kind: "text", half: true, help: "1/3, 25%" },
+        { name: "pieces", label: t("drawDialog.pieces"), kind: "pieces" },
       ]}
       extra={(pieces) => (
         <>
           <PlanTakes pieces={pieces} {...(product ? { product } : {})} />
           {short && (
             <Button variant="outlined" onClick={() => void send(short, true).catch(failed)}>
-              {t("drawDialog.thereMoreTakeAll")}
+              {t("drawDialog.thereMoreUseAnyway")}
             </Button>
           )}
         </>

@@ -11,7 +11,7 @@ type Props = { text: string; help?: string; bare?: "h" | "min" | "auto" };
 export function EffortEcho({
   text,
   bare = "auto",
-  help = t("effortEcho.n1h2080Min1", { more: bare === "min" ? "3 minutes" : "3 hours" }),
+  help = t("effortEcho.typeLike1h2080", { more: bare === "min" ? "3 minutes" : "3 hours" }),
 }: Props) {
   const settled = useSettled(text.trim(), 150);
   const read = useQuery({
@@ -26,7 +26,7 @@ export function EffortEcho({
   if (!read.data) return <span role="status">{help}</span>;
   return (
     <Box component="span" role="status" sx={{ fontSize: 15, fontWeight: 600, color: "text.primary" }}>
-      {t("effortEcho.counts", { read: read.data.text })}
+      {t("effortEcho.thats", { read: read.data.text })}
     </Box>
   );
 }

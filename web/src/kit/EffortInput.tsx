@@ -49,8 +49,8 @@ export function EffortInput({ value, onChange, refused, help, bare, ...rest }: P
               <Button
                 size="small"
                 onClick={turn}
-                aria-label={t("effortInput.numberWithoutUnit", {
-                  more: unit === "min" ? t("effortInput.minutesChangeHours") : t("effortInput.hoursChangeMinutes"),
+                aria-label={t("effortInput.plainNumberMeans", {
+                  more: unit === "min" ? t("effortInput.minutesSwitchHours") : t("effortInput.hoursSwitchMinutes"),
                 })}
                 sx={{ minWidth: 44 }}
               >

@@ -52,7 +52,7 @@ export function Entry({
         <RowMenu
           name={name}
           actions={[
-            onCorrect && { label: t("entry.correct"), run: onCorrect },
+            onCorrect && { label: t("entry.edit"), run: onCorrect },
             ...more,
             onRemove && { label: removeWord, run: onRemove },
           ]}

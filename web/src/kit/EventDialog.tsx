@@ -33,8 +33,8 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps 
   if (!today) return null;
   return (
     <FormDialog
-      title={event ? t("eventDialog.correct", { event: event.label.toLowerCase() }) : (title ?? submit)}
-      submit={event ? t("eventDialog.saveCorrection") : submit}
+      title={event ? t("eventDialog.edit", { event: event.label.toLowerCase() }) : (title ?? submit)}
+      submit={event ? t("eventDialog.save") : submit}
       fields={fields}
       initial={event ? typedEvent(event) : { on: today, open_steps: "done", ...start }}
       onClose={onClose}
@@ -43,7 +43,7 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps 
           const path = { params: { path: { id: event.id } } };
           await save(
             api.PATCH("/api/events/{id}", { ...path, body: only(values) }),
-            t("eventDialog.corrected", { event: event.label }),
+            t("eventDialog.changed", { event: event.label }),
           );
         } else {
           await save(

@@ -15,8 +15,8 @@ export function Failure({ error, again }: { error: Error; again: () => void }) {
   };
   const away = isUnreachable(error);
   return (
-    <Empty title={away ? t("failure.seenDeviceBefore") : t("failure.couldShown")}>
-      <Typography role="alert">{away ? t("failure.serverDoesAnswerStill") : error.message}</Typography>
+    <Empty title={away ? t("failure.availableOffline") : t("failure.pageDidntOpen")}>
+      <Typography role="alert">{away ? t("failure.pageSavedDeviceYet") : error.message}</Typography>
       <Button variant="outlined" onClick={all}>
         {t("failure.tryAgain")}
       </Button>

@@ -33,7 +33,7 @@ export function FeeField({ spec, control, error }: Props) {
       }}
       error={!!error}
       helperText={
-        error ?? (!typed && fee && data?.channel ? t("feeField.whatTakes", { channel: data.channel }) : undefined)
+        error ?? (!typed && fee && data?.channel ? t("feeField.whatCharges", { channel: data.channel }) : undefined)
       }
       autoComplete="off"
       slotProps={{

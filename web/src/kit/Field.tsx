@@ -76,7 +76,7 @@ function PlainField({ spec, control, error, first = false }: Props) {
         label={spec.label}
         value={value}
         onChange={field.onChange}
-        none={spec.help ?? t("field.wood")}
+        none={spec.help ?? t("field.woodColor")}
         {...(error ? { error } : {})}
       />
     );

@@ -21,7 +21,7 @@ function Terms({ figure }: { figure: Figure }) {
           <Row wrap={false} align="stretch">
             <Box sx={{ width: 14, textAlign: "center" }}>{place === 0 && term.sign === "+" ? "" : term.sign}</Box>
             <Box sx={{ flex: 1 }}>{term.figure.label}</Box>
-            <Box>{term.figure.text ?? t("figures.known")}</Box>
+            <Box>{term.figure.text ?? t("figures.unknown")}</Box>
           </Row>
           {term.figure.terms.length > 0 && <Terms figure={term.figure} />}
         </li>
@@ -63,7 +63,7 @@ type Props = { figures: Figure[]; currency: string; notes?: Record<string, strin
 function waiting(figures: Figure[], notes: Record<string, string>): Map<string, Figure[]> {
   const found = new Map<string, Figure[]>();
   for (const figure of figures) {
-    const why = figure.why ?? notes[figure.key] ?? t("figures.known");
+    const why = figure.why ?? notes[figure.key] ?? t("figures.unknown");
     found.set(why, [...(found.get(why) ?? []), figure]);
   }
   return found;
@@ -121,7 +121,7 @@ export function Figures({ figures, currency, notes = {} }: Props) {
         <Box
           id={id}
           role="region"
-          aria-label={t("figures.howComesAbout", { unfolded: unfolded.label.toLowerCase() })}
+          aria-label={t("figures.howFigureWorkedOut", { unfolded: unfolded.label.toLowerCase() })}
           data-terms={unfolded.key}
           sx={{ mt: 1.5, maxWidth: 480 }}
         >

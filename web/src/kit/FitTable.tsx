@@ -11,12 +11,12 @@ function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
 }
 
 export function FitTable({ fit }: { fit: Fit }) {
-  if (fit.why) return <Quiet>{t("fitTable.willFit", { why: fit.why })}</Quiet>;
+  if (fit.why) return <Quiet>{t("fitTable.doesFit", { why: fit.why })}</Quiet>;
   if (fit.rows.length === 0) {
     return (
       <Quiet>
-        {t("fitTable.measureYourLoadSpace")} <Link to="/rules">{t("fitTable.houseRules")}</Link>
-        {t("fitTable.eachPieceThenTried")}
+        {t("fitTable.measureCarDoorsStairs")} <Link to="/rules">{t("fitTable.houseRules")}</Link>
+        {t("fitTable.youllSeeWhetherPieces")}
       </Quiet>
     );
   }

@@ -68,7 +68,7 @@ export function Fold({ title, summary, action, children }: Props) {
 }
 
 function useFold(title: string) {
-  const key = t("fold.fold", { title });
+  const key = t("fold.close", { title });
   const [open, set] = useState(() => localStorage.getItem(key) === "open");
   const keep = (wanted: boolean) => {
     if (wanted) localStorage.setItem(key, "open");

@@ -68,9 +68,9 @@ export function FormDialog({
   // A measure far outside the usual, or a change against the craft, is asked about; said to be meant so, it is sent
   // again as such.
   const asked = problem?.is("measure_unusual")
-    ? t("formDialog.right")
+    ? t("formDialog.correct")
     : problem?.is("against_the_craft")
-      ? t("formDialog.ourWay")
+      ? t("formDialog.thatsHowWeDo")
       : null;
   const send = (sure: boolean, again = false) =>
     form.handleSubmit(async (values) => {
@@ -172,7 +172,7 @@ export function FormDialog({
             action={
               <>
                 <Button color="inherit" onClick={() => setLeaving(false)}>
-                  {t("formDialog.goTyping")}
+                  {t("formDialog.keepEditing")}
                 </Button>
                 <Button color="inherit" onClick={discard}>
                   {t("formDialog.discard")}
@@ -180,7 +180,7 @@ export function FormDialog({
               </>
             }
           >
-            {t("formDialog.whatYouTypedSaved")}
+            {t("formDialog.haveUnsavedChanges")}
           </Alert>
         )}
         <DialogActions sx={{ px: 3, pb: 2 }}>

@@ -40,7 +40,7 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
           size="small"
           className="no-print"
           sx={{ minHeight: 44 }}
-          onClick={() => void choose("", t("leadAnswers.askedAgain")).catch(failed)}
+          onClick={() => void choose("", t("leadAnswers.willAskAgain")).catch(failed)}
         >
           {t("leadAnswers.askAgain")}
         </Button>

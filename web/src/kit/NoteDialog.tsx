@@ -10,15 +10,15 @@ export default function NoteDialog({ piece, onClose }: { piece: number; onClose:
   const tell = useTell();
   return (
     <FormDialog
-      title={t("noteDialog.noteSomething")}
-      submit={t("noteDialog.keepNote")}
-      fields={[{ name: "text", label: t("noteDialog.whatSeenThought"), kind: "multiline" }]}
+      title={t("noteDialog.addNote")}
+      submit={t("noteDialog.addNote2")}
+      fields={[{ name: "text", label: t("noteDialog.whatDidSeeThink"), kind: "multiline" }]}
       onClose={onClose}
       onSubmit={async ({ text = "" }) => {
         await tell(
           { what: t("noteDialog.note", { text: text.slice(0, 60) }) },
           (how) => api.POST("/api/pieces/{id}/notes", { params: { path: { id: piece } }, body: { text }, ...how }),
-          (note) => done(t("noteDialog.noteKept"), undoOf(note)),
+          (note) => done(t("noteDialog.noteAdded"), undoOf(note)),
         );
         onClose();
       }}

@@ -43,8 +43,8 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
   const where = end
     ? t("pieceInTime.ready")
     : done === 0
-      ? t("pieceInTime.found")
-      : t("pieceInTime.standsAfterStep", { done, count: plan.steps.length });
+      ? t("pieceInTime.bought")
+      : t("pieceInTime.afterStep", { done, count: plan.steps.length });
   // Where one line of the plan ends and the next begins.
   const marks = useMemo(() => {
     const ends = plan.lines.map((line) => line.steps[line.steps.length - 1]);
@@ -76,8 +76,8 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
           max={plan.steps.length}
           step={1}
           marks={marks}
-          aria-label={t("pieceInTime.throughSteps")}
-          aria-valuetext={last ? t("pieceInTime.after", { last: last.label }) : t("pieceInTime.found2")}
+          aria-label={t("pieceInTime.stepStep")}
+          aria-valuetext={last ? t("pieceInTime.after", { last: last.label }) : t("pieceInTime.bought2")}
           onChange={(_, value) => move(value as number)}
         />
       </Box>
@@ -88,7 +88,7 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
         align="stretch"
         sx={{ justifyContent: "space-between", color: "text.secondary", fontSize: 14 }}
       >
-        <span>{t("pieceInTime.found3")}</span>
+        <span>{t("pieceInTime.bought3")}</span>
         <Box component="span" sx={{ textAlign: "center", minHeight: 42, color: "text.primary" }}>
           {next ? t("pieceInTime.next", { next: next.label }) : last?.label}
         </Box>

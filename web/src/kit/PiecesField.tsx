@@ -53,7 +53,7 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
             {...params}
             label={spec.label}
             error={!!error}
-            helperText={error ?? spec.help ?? t("piecesField.chooseSeveralIfThey")}
+            helperText={error ?? spec.help ?? t("piecesField.pickSeveralSplitBetween")}
           />
         )}
       />
@@ -65,21 +65,21 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
             onChange([...value, ...others.map((mate) => ({ piece_id: mate.id, weight: "", name: mate.name }))])
           }
         >
-          {t("piecesField.otherJustLike", { count: others.length })}
+          {t("piecesField.addMatchingOnes", { count: others.length })}
         </Button>
       )}
       {spec.weights !== false && value.length > 1 && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 1, alignItems: "center" }}>
           <Typography variant="caption" sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
-            {t("piecesField.sharedEquallyWriteParts")}
+            {t("piecesField.splitEvenlySplitAnother")}
           </Typography>
           {value.map((share) => (
             <Box key={share.piece_id} sx={{ display: "contents" }}>
               <span>{name(share.piece_id)}</span>
               <TextField
-                label={t("piecesField.parts")}
+                label={t("piecesField.shares")}
                 value={share.weight}
-                slotProps={{ htmlInput: { "aria-label": t("piecesField.parts2", { pieceid: name(share.piece_id) }) } }}
+                slotProps={{ htmlInput: { "aria-label": t("piecesField.shares2", { pieceid: name(share.piece_id) }) } }}
                 onChange={(event) =>
                   onChange(
                     value.map((other) =>

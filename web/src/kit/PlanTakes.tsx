@@ -21,7 +21,7 @@ function Offer({ id, product }: { id: number; product?: string }) {
   if (!line || amount === line.amount) return null;
   return (
     <Button variant="outlined" onClick={() => setValue("amount", line.amount)}>
-      {t("planTakes.planStillTakesFill", { amount: line.amount })}
+      {t("planTakes.planCallsMoreUse", { amount: line.amount })}
     </Button>
   );
 }

@@ -59,8 +59,8 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
       };
   return (
     <FormDialog
-      title={entry ? t("workDialog.correctHours") : t("workDialog.recordHours")}
-      submit={entry ? t("workDialog.saveHours") : t("workDialog.recordHours")}
+      title={entry ? t("workDialog.editHours") : t("workDialog.recordHours")}
+      submit={entry ? t("workDialog.save") : t("workDialog.recordHours")}
       fields={workFields(workshop.data)}
       initial={initial}
       initialPieces={entry ? shares(entry) : startWith(piece)}
@@ -78,7 +78,7 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
           // A time that was not touched stays exact, even where it is shown rounded.
           await save(
             api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
-            t("workDialog.hoursCorrected"),
+            t("workDialog.hoursChanged"),
           );
         } else {
           const today = workshop.data.today.iso;

@@ -49,7 +49,7 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
       </Entries>
       {!all && entries.length > SHOWN && (
         <Button className="no-print" onClick={() => setAll(true)}>
-          {t("workList.showAllEntries", { count: entries.length })}
+          {t("workList.showAll", { count: entries.length })}
         </Button>
       )}
       {editing && (

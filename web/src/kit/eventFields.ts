@@ -25,7 +25,7 @@ export function eventFields(
   const date: FieldSpec = { name: "on", label: t("eventFields.date"), kind: "date", half: true };
   const channel: FieldSpec = {
     name: "channel",
-    label: t("eventFields.whereChannel"),
+    label: t("eventFields.whereSell"),
     kind: "suggest",
     suggestions: workshop.lists.channels,
   };
@@ -48,7 +48,7 @@ export function eventFields(
         channel,
       ];
     case "refunded":
-      return [date, money("amount", t("eventFields.refunded")), money("fee_back", t("eventFields.feeGivenBack"))];
+      return [date, money("amount", t("eventFields.refunded")), money("fee_back", t("eventFields.feeGotBack"))];
     default:
       return [date];
   }
@@ -62,13 +62,13 @@ export function settling(kind: string, open: number): FieldSpec[] {
   return [
     {
       name: "open_steps",
-      label: t("eventFields.stepsTicked", { count: open }),
+      label: t("eventFields.stepsArentTickedOff", { count: open }),
       kind: "select",
       options: [
-        { key: "done", label: t("eventFields.theyDone") },
-        { key: "dropped", label: t("eventFields.theyDropped") },
+        { key: "done", label: t("eventFields.yesAllDone") },
+        { key: "dropped", label: t("eventFields.skipped") },
       ],
-      help: t("eventFields.nothingComeEitherWay"),
+      help: t("eventFields.eitherWayWorkLeft"),
     },
   ];
 }

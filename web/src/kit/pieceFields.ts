@@ -6,7 +6,7 @@ import { t } from "../locales/kit";
 
 const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({
   key,
-  label: key || t("pieceFields.said"),
+  label: key || t("pieceFields.set"),
 }));
 
 // planned: hours and cost to come follow its plan, and are not typed.
@@ -20,8 +20,8 @@ export function pieceFields(
     { name: "name", label: t("pieceFields.what"), kind: "text" },
     { name: "kind", label: t("pieceFields.kind"), kind: "kind", lists: workshop.lists },
     { name: "kind_form", label: t("pieceFields.form"), kind: "text", hidden: true },
-    { name: "source", label: t("pieceFields.where"), kind: "suggest", suggestions: workshop.lists.sources },
-    { name: "bought_on", label: t("pieceFields.bought"), kind: "date", half: true },
+    { name: "source", label: t("pieceFields.bought"), kind: "suggest", suggestions: workshop.lists.sources },
+    { name: "bought_on", label: t("pieceFields.bought2"), kind: "date", half: true },
     {
       name: "purchase",
       label: t("pieceFields.pricePaid"),
@@ -34,50 +34,50 @@ export function pieceFields(
   const shape = shapeFields(unit, { planned: false });
   const said: FieldSpec[] = [
     { name: "maker", label: t("pieceFields.maker"), kind: "suggest", suggestions: workshop.lists.makers },
-    { name: "label_found", label: t("pieceFields.labelWhereFound"), kind: "text" },
+    { name: "label_found", label: t("pieceFields.labelStampWhere"), kind: "text" },
     {
       name: "made_about",
-      label: t("pieceFields.madeAbout"),
+      label: t("pieceFields.madeAround"),
       kind: "text",
       half: true,
-      help: t("pieceFields.yearDecadeIfKnown"),
+      help: t("pieceFields.yearDecadeIfKnow"),
     },
-    { name: "body_material", label: t("pieceFields.body"), kind: "select", half: true, options: MATERIALS },
+    { name: "body_material", label: t("pieceFields.mainMaterial"), kind: "select", half: true, options: MATERIALS },
     { name: "surface_material", label: t("pieceFields.surface"), kind: "select", half: true, options: MATERIALS },
     {
       name: "techniques",
       label: t("pieceFields.techniques"),
       kind: "text",
-      help: t("pieceFields.yourWordsCommasBooks"),
+      help: t("pieceFields.ownWordsSeparatedCommas"),
     },
-    { name: "expected_resale", label: t("pieceFields.expectedResale"), kind: "text", unit: money, half: true },
+    { name: "expected_resale", label: t("pieceFields.expectedPrice"), kind: "text", unit: money, half: true },
   ];
   const toCome: FieldSpec[] = [
     {
       name: "hours_to_come",
-      label: t("pieceFields.hoursStillCome"),
+      label: t("pieceFields.workLeft"),
       kind: "effort",
       bare: "h",
       half: true,
-      help: t("pieceFields.priceAsk"),
+      help: t("pieceFields.usedSuggestPrice"),
     },
     { name: "promised_on", label: t("pieceFields.promised"), kind: "date", half: true },
     {
       name: "cost_to_come",
-      label: t("pieceFields.costStillCome"),
+      label: t("pieceFields.stillSpend"),
       kind: "text",
       unit: money,
       half: true,
-      help: t("pieceFields.priceAsk"),
+      help: t("pieceFields.usedSuggestPrice"),
     },
   ];
   const notes: FieldSpec = { name: "notes", label: t("pieceFields.notes"), kind: "multiline" };
   const many: FieldSpec = {
     name: "count",
-    label: t("pieceFields.howManyAlike"),
+    label: t("pieceFields.howManyThese"),
     kind: "text",
     half: true,
-    help: t("pieceFields.priceAllThem"),
+    help: t("pieceFields.priceAllThemTogether"),
   };
   if (brief) return [...first, ...shape.slice(0, 3), many, notes];
   const headed = (section: string, fields: FieldSpec[]) =>
@@ -86,19 +86,19 @@ export function pieceFields(
     ...headed(t("pieceFields.what2"), first.slice(0, 3)),
     {
       name: "units",
-      label: t("pieceFields.howManyAlike2"),
+      label: t("pieceFields.howMany"),
       kind: "text",
       half: true,
-      help: t("pieceFields.such4ChairsKept"),
+      help: t("pieceFields.example4ChairsRecorded"),
     },
-    ...headed(t("pieceFields.howCame"), first.slice(3)),
+    ...headed(t("pieceFields.howGot"), first.slice(3)),
     ...headed(t("pieceFields.measures"), shape.slice(0, 3)),
-    ...headed(t("pieceFields.howLooksWhatMade"), [
-      { name: "body_colour", label: t("pieceFields.bodyColour"), kind: "colour", half: true },
-      { name: "front_colour", label: t("pieceFields.frontColour"), kind: "colour", half: true },
+    ...headed(t("pieceFields.looksMaterials"), [
+      { name: "body_colour", label: t("pieceFields.bodyColor"), kind: "colour", half: true },
+      { name: "front_colour", label: t("pieceFields.frontColor"), kind: "colour", half: true },
     ]),
     ...said.slice(3, 5),
-    ...headed(t("pieceFields.whoMadeHowWorked"), [...said.slice(0, 3), said[5]!]),
+    ...headed(t("pieceFields.makerTechniques"), [...said.slice(0, 3), said[5]!]),
     ...headed(t("pieceFields.money"), [
       said[6]!,
       {
@@ -107,10 +107,10 @@ export function pieceFields(
         kind: "text",
         unit: money,
         half: true,
-        help: t("pieceFields.paperClothsTape"),
+        help: t("pieceFields.sandpaperRagsTape"),
       },
     ]),
-    ...(planned ? [] : headed(t("pieceFields.stillCome"), toCome)),
+    ...(planned ? [] : headed(t("pieceFields.leftDo"), toCome)),
     ...headed(t("pieceFields.notes"), [notes]),
   ];
 }

@@ -4,8 +4,8 @@ export const SCOUT_PAGES = [
   { to: "/scout", label: t("sections.spotted"), end: true },
   { to: "/scout/lots", label: t("sections.lots") },
   { to: "/scout/trips", label: t("sections.trips") },
-  { to: "/scout/card", label: t("sections.card") },
-  { to: "/scout/record", label: t("sections.howEstimatesDid") },
+  { to: "/scout/card", label: t("sections.priceLimits") },
+  { to: "/scout/record", label: t("sections.trackRecord") },
 ];
 export const FLOOR_PAGES = [
   { to: "/floor", label: t("sections.pieces"), end: true },
@@ -18,9 +18,9 @@ export const TODAY_PAGES = [
 ];
 export const SHELF_PAGES = [
   { to: "/shelf", label: t("sections.materials"), end: true },
-  { to: "/shelf/shopping", label: t("sections.buy") },
+  { to: "/shelf/shopping", label: t("sections.shopping") },
   { to: "/shelf/stash", label: t("sections.stash") },
-  { to: "/shelf/colours", label: t("sections.colours") },
+  { to: "/shelf/colours", label: t("sections.colors") },
   { to: "/shelf/mixes", label: t("sections.mixes") },
   { to: "/shelf/products", label: t("sections.productsRecipes") },
 ];
@@ -32,7 +32,7 @@ export const MARKET_PAGES = [
 export const BOOKS_PAGES = [
   { to: "/books", label: t("sections.result"), end: true },
   { to: "/books/pays", label: t("sections.whatPays") },
-  { to: "/books/time", label: t("sections.timeEstimates") },
+  { to: "/books/time", label: t("sections.hours") },
   { to: "/books/year", label: t("sections.year") },
   { to: "/books/what-if", label: t("sections.whatIf") },
 ];
@@ -47,15 +47,15 @@ const WITHIN = {
 };
 export const PAGES = [
   ...Object.entries(WITHIN).flatMap(([within, pages]) => pages.map(({ to, label }) => ({ to, label, within }))),
-  { to: "/how", label: t("sections.howAllFitsTogether"), within: t("sections.help") },
+  { to: "/how", label: t("sections.howWorks"), within: t("sections.help") },
 ];
 
 export const piecePages = (id: number) => [
   { to: `/pieces/${id}`, label: t("sections.piece"), end: true },
-  { to: `/pieces/${id}/over`, label: t("sections.lookOver") },
+  { to: `/pieces/${id}/over`, label: t("sections.inspect") },
   { to: `/pieces/${id}/look`, label: t("sections.look") },
   { to: `/pieces/${id}/plan`, label: t("sections.plan") },
   { to: `/pieces/${id}/parts`, label: t("sections.parts") },
   { to: `/pieces/${id}/price`, label: t("sections.price") },
-  { to: `/pieces/${id}/listing`, label: t("sections.listing") },
+  { to: `/pieces/${id}/listing`, label: t("sections.ad") },
 ];

@@ -2,9 +2,8 @@
 // leaf (primary): work; skin (secondary): money decisions and the market; amber (warning): drying, due; clay (error):
 // loss.
 import { createTheme } from "@mui/material/styles";
-import { t } from "../locales/kit";
 
-const condensed = t("theme.barlowCondensedBarlowSans");
+const condensed = '"Barlow Condensed", "Barlow", sans-serif';
 
 export const theme = createTheme({
   cssVariables: { cssVarPrefix: "k", colorSchemeSelector: "data-scheme" },
@@ -71,8 +70,8 @@ export const theme = createTheme({
         '[tabindex="-1"]:focus-visible': { outline: "none" },
         "@media (prefers-reduced-motion: reduce)": {
           "*, *::before, *::after": {
-            animation: t("theme.noneImportant"),
-            transition: t("theme.noneImportant"),
+            animation: "none !important",
+            transition: "none !important",
             scrollBehavior: "auto !important",
           },
         },

@@ -16,7 +16,7 @@ export function useMoveStep() {
         await save(
           api.PUT("/api/schedule/moves", { body: { steps: [{ piece_id, step }], day } }),
           (told) =>
-            `${day ? t("useMoveStep.moved") : t("useMoveStep.longerMoved")}: ${label}. ${told.changes.join(" ")}`,
+            `${day ? t("useMoveStep.moved") : t("useMoveStep.backPlannedTime")}: ${label}. ${told.changes.join(" ")}`,
         );
       } catch (error) {
         failed(error);

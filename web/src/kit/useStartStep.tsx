@@ -46,14 +46,14 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
     <>
       {early && (
         <LazyForm
-          title={t("useStartStep.tooEarly")}
-          submit={t("useStartStep.startAllSame")}
+          title={t("useStartStep.tooEarlyStart")}
+          submit={t("useStartStep.startAnyway")}
           fields={[
             {
               name: "reason",
-              label: t("useStartStep.whyMayGoNow"),
+              label: t("useStartStep.whyOkStartNow"),
               kind: "text",
-              help: t("useStartStep.keptDiaryPiece"),
+              help: t("useStartStep.savedPiecesDiary"),
             },
           ]}
           extra={early.why}

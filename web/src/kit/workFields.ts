@@ -5,7 +5,7 @@ import { t } from "../locales/kit";
 
 export function costFields(workshop: Workshop): FieldSpec[] {
   return [
-    { name: "pieces", label: t("workFields.whichPieces"), kind: "pieces" },
+    { name: "pieces", label: t("workFields.pieces"), kind: "pieces" },
     { name: "what", label: t("workFields.what"), kind: "text" },
     {
       name: "category",

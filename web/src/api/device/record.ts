@@ -29,8 +29,8 @@ export type Sent<T> = Promise<{ data?: T; error?: unknown; response: Response }>
 const full: Problem = {
   ...unreachable,
   status: 507,
-  title: t("record.room"),
-  detail: t("record.deviceHasRoomLeft"),
+  title: t("record.storageFull"),
+  detail: t("record.savedOfflineDevicesStorage"),
 };
 
 // send: asks the workshop, in the given way. Returns its answer, or null where it is kept here. Throws ProblemError

@@ -16,9 +16,9 @@ export const TOLD = "kohlrabi:told";
 
 const waits = (entry: Entry): Problem => ({
   type: "about:blank",
-  title: t("sender.waits"),
+  title: t("sender.hold"),
   status: 424,
-  detail: t("sender.buildsSomethingRefusedMend", { what: entry.what }),
+  detail: t("sender.dependsChangeNeedsFixing", { what: entry.what }),
   errors: [],
 });
 
@@ -81,7 +81,7 @@ async function send(entry: Entry, more: boolean): Promise<string | undefined> {
   if (response.status === 409 || answer.errors?.some((one) => one.code === "other_workshop")) return "hold";
   await put({
     ...entry,
-    refused: { ...answer, detail: answer.detail ?? t("sender.workshopAnswered", { status: response.status }) },
+    refused: { ...answer, detail: answer.detail ?? t("sender.couldntSyncError", { status: response.status }) },
   });
   return undefined;
 }

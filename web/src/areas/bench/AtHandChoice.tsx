@@ -29,7 +29,7 @@ export default function AtHandChoice({ now, people, onChange }: Props) {
       )}
       <TextField
         select
-        label={t("atHandChoice.timeHand")}
+        label={t("atHandChoice.timeHave")}
         value={now.minutes}
         onChange={(event) => onChange({ minutes: Number(event.target.value), person: now.person_id })}
         sx={{ width: 132 }}

@@ -35,7 +35,7 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
           {step.grits.length > 0 && <Box>{t("benchStep.grit", { grits: step.grits.join(t("benchStep.then")) })}</Box>}
           {step.sprayer && <Box>{step.sprayer}</Box>}
           {step.done_when && <Box sx={{ mt: 0.5 }}>{t("benchStep.doneWhen", { donewhen: step.done_when })}</Box>}
-          {step.wait && <Box sx={{ color: "warning.main" }}>{t("benchStep.thenWait", { wait: step.wait })}</Box>}
+          {step.wait && <Box sx={{ color: "warning.main" }}>{t("benchStep.thenLetDry", { wait: step.wait })}</Box>}
         </Box>
       </Row>
       {unread.map((one) => (
@@ -50,11 +50,11 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
             sx={{ minHeight: 56, mt: 1, fontSize: 18 }}
             onClick={() => void confirm(one.key, () => undefined).catch(failed)}
           >
-            {t("benchStep.iHaveRead")}
+            {t("benchStep.iveRead")}
           </Button>
         </Box>
       ))}
-      {unread.length > 0 && <Quiet>{t("benchStep.labelsSafetyDataSheets")}</Quiet>}
+      {unread.length > 0 && <Quiet>{t("benchStep.alwaysFollowLabelSafety")}</Quiet>}
       {unread.length === 0 && wear.length > 0 && (
         <Box sx={{ mt: 1.5, fontSize: 18 }}>{t("benchStep.wear", { wear: wear.join("; ") })}</Box>
       )}

@@ -50,7 +50,7 @@ function useDryBell(clocks: DryingClock[]): void {
         if (called.current.has(name)) return;
         called.current.add(name);
         ring();
-        say.current(t("benchView.dryReadyGoSince", { piece: clock.piece.name, clock: clock.label, free: clock.free }));
+        say.current(t("benchView.drySinceCanGo", { piece: clock.piece.name, clock: clock.label, free: clock.free }));
       }, clock.free_in * 1000),
     );
     return () => timers.forEach(clearTimeout);
@@ -68,7 +68,10 @@ export default function BenchView() {
   return plan.data.plan && !plan.data.plan.over ? (
     <AtWork key={id} page={plan.data} plan={plan.data.plan} />
   ) : (
-    <Rest page={plan.data} text={plan.data.plan ? t("benchView.workOver") : t("benchView.therePlanYetChoose")} />
+    <Rest
+      page={plan.data}
+      text={plan.data.plan ? t("benchView.workPieceFinished") : t("benchView.theresPlanYetChoose")}
+    />
   );
 }
 
@@ -109,7 +112,7 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
         <Row gap={1.5} align="baseline" sx={{ color: "primary.main", mt: 1.5 }}>
           <Ticking timer={running} large />
           <Box component="span" sx={{ color: "text.secondary", fontSize: 18 }}>
-            {[step.time && t("benchView.about", { time: step.time.text }), timers.length > 1 && running.person.name]
+            {[step.time && t("benchView.aboutAll", { time: step.time.text }), timers.length > 1 && running.person.name]
               .filter(Boolean)
               .join(" · ")}
           </Box>
@@ -167,7 +170,7 @@ function DryLines({ clocks }: { clocks: DryingClock[] }) {
     >
       <ClockFace left={clock.left} over={clock.over} />
       <span>
-        {clock.label}: {clock.over ? t("benchView.freeSince") : t("benchView.wetUntil")} <b>{clock.free}</b>
+        {clock.label}: {clock.over ? t("benchView.drySince") : t("benchView.wetUntil")} <b>{clock.free}</b>
       </span>
     </Row>
   ));

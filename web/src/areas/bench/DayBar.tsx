@@ -29,8 +29,10 @@ export function DayBar({ day }: { day: ScheduleDay }) {
   );
   const height = TOP + people.length * ROW + shown.length * WAIT + 4;
   const words = [
-    ...day.steps.map((step) => t("dayBar.to", { person: step.person, from: step.from, to: step.to, step: step.label })),
-    ...waits.map((wait) => t("dayBar.driesUntil", { piece: wait.piece, until: wait.until })),
+    ...day.steps.map((step) =>
+      t("dayBar.text", { person: step.person, from: step.from, to: step.to, step: step.label }),
+    ),
+    ...waits.map((wait) => t("dayBar.dryingUntil", { piece: wait.piece, until: wait.until })),
   ].join("; ");
   if (words === "") return null;
   return (
@@ -85,7 +87,7 @@ export function DayBar({ day }: { day: ScheduleDay }) {
       </svg>
       {waits.length > shown.length && (
         <Box sx={{ fontSize: 14, color: "text.secondary" }}>
-          {t("dayBar.moreDry", { count: waits.length - shown.length })}
+          {t("dayBar.moreDrying", { count: waits.length - shown.length })}
         </Box>
       )}
     </Box>

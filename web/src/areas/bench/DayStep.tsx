@@ -29,12 +29,12 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
       sx={{ borderBottom: 1, borderColor: "divider", py: 0.5, cursor: step.running ? undefined : "grab" }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40 }}>
-        <Box sx={{ minWidth: 100, whiteSpace: "nowrap" }}>{t("dayStep.to", { from: step.from, to: step.to })}</Box>
+        <Box sx={{ minWidth: 100, whiteSpace: "nowrap" }}>{t("dayStep.text", { from: step.from, to: step.to })}</Box>
         <Box sx={{ flex: "2 1 250px", minWidth: 0 }}>
           {step.label}
           {step.moved && (
             <Box component="span" sx={{ color: "secondary.main" }}>
-              {t("dayStep.movedYou")}
+              {t("dayStep.moved")}
             </Box>
           )}
           {step.running && (
@@ -49,16 +49,16 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
         </Box>
         <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
         <Box sx={{ minWidth: 130, color: "warning.main" }}>
-          {step.wait ? t("dayStep.thenWaits", { wait: step.wait }) : ""}
+          {step.wait ? t("dayStep.thenDries", { wait: step.wait }) : ""}
         </Box>
         <Button
           className="no-print"
           size="small"
           onClick={() => setOpen(!open)}
           aria-expanded={open}
-          aria-label={t("dayStep.whyMove", { step: step.label })}
+          aria-label={t("dayStep.whyNowMove", { step: step.label })}
         >
-          {t("dayStep.whyMove2")}
+          {t("dayStep.whyNowMove2")}
         </Button>
       </Box>
       {open && (
@@ -86,7 +86,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
                 ))}
               </TextField>
               {step.moved && (
-                <Button onClick={() => void onMove({ ...moved, day: "" })}>{t("dayStep.letScheduleChoose")}</Button>
+                <Button onClick={() => void onMove({ ...moved, day: "" })}>{t("dayStep.letChoose")}</Button>
               )}
             </Row>
           )}

@@ -16,22 +16,22 @@ import { t } from "../../locales/bench";
 const SOURCE = {
   entered: "entered",
   sensor: t("dryingPart.sensor"),
-  simulated: t("dryingPart.simulatedGaugeNothingMeasured"),
+  simulated: t("dryingPart.simulatedGaugeMeasured"),
 } as const;
 
 export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate: ClimateReading | null }) {
   const [entering, setEntering] = useState(false);
   const { done, failed } = useUndo();
   const said = (reading: ClimateReading) =>
-    done(`${reading.air}, ${reading.humidity}: ${reading.may ? t("dryingPart.coatMayGo") : t("dryingPart.coatNow")}`);
+    done(`${reading.air}, ${reading.humidity}: ${reading.may ? t("dryingPart.canCoat") : t("dryingPart.dontCoatYet")}`);
   return (
     <Part
       title={t("dryingPart.drying")}
       action={
         <RowMenu
-          name={t("dryingPart.climate")}
+          name={t("dryingPart.temperatureHumidity")}
           actions={[
-            { label: t("dryingPart.enterClimate"), run: () => setEntering(true) },
+            { label: t("dryingPart.enterTemperatureHumidity"), run: () => setEntering(true) },
             {
               label: t("dryingPart.readSimulatedGauge"),
               run: () => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed),
@@ -54,13 +54,13 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             SOURCE: SOURCE[climate.source],
           })}
           {climate.may
-            ? t("dryingPart.coatMayGoDew", { dewpoint: climate.dew_point ?? t("dryingPart.reached") })
-            : t("dryingPart.coatNow2", { against: climate.against.join("; ") })}
+            ? t("dryingPart.canCoatDewPoint", { dewpoint: climate.dew_point ?? t("dryingPart.couldntRead") })
+            : t("dryingPart.text", { against: climate.against.join("; ") })}
         </Alert>
       ) : (
-        <Box sx={{ color: "text.secondary", mb: 1 }}>{t("dryingPart.readingTemperatureHumidityTwelve")}</Box>
+        <Box sx={{ color: "text.secondary", mb: 1 }}>{t("dryingPart.temperatureHumidityReadingLast")}</Box>
       )}
-      {clocks.length === 0 && <Box sx={{ py: 1 }}>{t("dryingPart.nothingDriesClockStarts")}</Box>}
+      {clocks.length === 0 && <Box sx={{ py: 1 }}>{t("dryingPart.nothingDryingStartsClock")}</Box>}
       {clocks.map((clock) => (
         <Box
           key={`${clock.piece.id} ${clock.step}`}
@@ -84,7 +84,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             </Quiet>
           </Box>
           <PlainList
-            aria-label={t("dryingPart.clock", { piece: clock.piece.name })}
+            aria-label={t("dryingPart.dryingClock", { piece: clock.piece.name })}
             sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}
           >
             {clock.stages.map((stage) => (
@@ -104,13 +104,13 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
       {entering && (
         <LazyForm
           title={t("dryingPart.temperatureHumidityWorkshop")}
-          submit={t("dryingPart.keepReading")}
+          submit={t("dryingPart.saveReading")}
           fields={[
-            { name: "air", label: t("dryingPart.air"), kind: "text", unit: t("dryingPart.c"), half: true },
+            { name: "air", label: t("dryingPart.airTemperature"), kind: "text", unit: t("dryingPart.c"), half: true },
             { name: "humidity", label: t("dryingPart.humidity"), kind: "text", unit: "%", half: true },
             {
               name: "surface",
-              label: t("dryingPart.surfaceIfColder"),
+              label: t("dryingPart.surfaceTemperatureIfColder"),
               kind: "text",
               unit: t("dryingPart.c"),
               half: true,

@@ -47,21 +47,20 @@ export function NowPart({ now, people, busy, onChange }: Props) {
     >
       {now.stopped.length > 0 && (
         <Box sx={{ py: 1.5, color: "text.secondary" }}>
-          {t("nowPart.workSuggested")}{" "}
+          {t("nowPart.suggestingWork")}{" "}
           {now.stopped.map(({ id, name }, place) => (
             <Fragment key={id}>
               {place > 0 && ", "}
               <Link to={`/pieces/${id}`}>{name}</Link>
             </Fragment>
           ))}
-          {t("nowPart.sellingGivingUpPays")}
+          {t("nowPart.becauseSellingGivingUp")}
         </Box>
       )}
       {!first ? (
         <Box sx={{ py: 1.5 }}>
-          {t("nowPart.nothingPlannedWorkFits", { minutes: words(now.minutes) })}{" "}
-          <Link to="/week">{t("nowPart.week")}</Link>
-          {t("nowPart.chooseLookPieceHas")}
+          {t("nowPart.nothingDoRightNow", { minutes: words(now.minutes) })} <Link to="/week">{t("nowPart.week")}</Link>
+          {t("nowPart.chooseLookPieceDoesnt")}
         </Box>
       ) : (
         <>
@@ -71,7 +70,7 @@ export function NowPart({ now, people, busy, onChange }: Props) {
           {rest.length > 0 && (
             <>
               <Box component="h3" sx={{ fontSize: 15, fontWeight: 500, color: "text.secondary", m: 0, mt: 2 }}>
-                {t("nowPart.thenYour", { minutes: words(now.minutes) })}
+                {t("nowPart.next", { minutes: words(now.minutes) })}
               </Box>
               <PlainList component="ol">
                 {rest.map((row) => (
@@ -96,7 +95,7 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
     row.where,
     row.place !== "at the bench" && row.place,
     row.materials.join(", "),
-    row.wait && t("nowPart.thenWaits", { wait: row.wait }),
+    row.wait && t("nowPart.thenDries", { wait: row.wait }),
   ].filter(Boolean);
   return (
     <Box component="li" sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
@@ -120,8 +119,8 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
         <RowMenu
           name={row.label}
           actions={[
-            { label: open ? t("nowPart.hideWhy") : t("nowPart.whyHere"), run: () => setOpen(!open) },
-            { label: t("nowPart.plan"), to: `/pieces/${row.piece.id}/plan` },
+            { label: open ? t("nowPart.hideWhy") : t("nowPart.whyOrder"), run: () => setOpen(!open) },
+            { label: t("nowPart.openPlan"), to: `/pieces/${row.piece.id}/plan` },
             { label: t("nowPart.moveWeek"), to: "/week" },
           ]}
         />

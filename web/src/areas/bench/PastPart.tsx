@@ -22,13 +22,16 @@ export function PastPart({ past }: { past: Today["past"] }) {
       variant="outlined"
       sx={{ mb: 1, color: "text.primary" }}
       action={
-        <Button onClick={() => void finish(one).catch(failed)} aria-label={t("pastPart.done2", { value: one.label })}>
-          {t("pastPart.done3")}
+        <Button
+          onClick={() => void finish(one).catch(failed)}
+          aria-label={t("pastPart.markDone", { value: one.label })}
+        >
+          {t("pastPart.markDone2")}
         </Button>
       }
     >
       <Link to={`/pieces/${one.piece.id}/plan`}>{one.piece.name}</Link>
-      {t("pastPart.tookSoFarPlanned", { value: one.label, worked: one.worked?.text, planned: one.planned?.text })}
+      {t("pastPart.hasTakenSoFar", { value: one.label, worked: one.worked?.text, planned: one.planned?.text })}
     </Alert>
   ));
 }

@@ -50,7 +50,7 @@ export function Materials({ question, send }: { question: Question; send: Send }
           <Box sx={{ flex: "1 1 180px" }}>{label}</Box>
           <TextField
             select
-            label={t("questionFields.itWas")}
+            label={t("questionFields.correctColor")}
             value={rows[place]?.became ?? "used"}
             onChange={(event) => set(place, { became: event.target.value as Became })}
             sx={{ width: 140 }}

@@ -51,18 +51,18 @@ function Ticks({ question, send }: Props) {
   return (
     <Box sx={{ mt: 0.5, display: "grid", gap: 1 }}>
       <TickBoxes
-        question={steps ? t("questionLine.tapWhatDone") : t("questionLine.tapWhatPays")}
+        question={steps ? t("questionLine.tapWhatsDone") : t("questionLine.tapWhatPays")}
         rows={rows}
         ticked={ticked}
         onChange={setTicked}
-        none={t("questionLine.tickNone")}
+        none={t("questionLine.noneThese")}
       />
       <Box sx={row}>
         <Button variant="contained" disabled={ticked.size === 0} onClick={() => void send(said([...ticked]))}>
           {steps ? t("questionLine.markDone") : t("questionLine.save")}
         </Button>
         <Button variant="outlined" onClick={() => void send(said([]))}>
-          {steps ? t("questionLine.noneThese") : t("questionLine.nothingPlanned")}
+          {steps ? t("questionLine.noneThese2") : t("questionLine.nothingPlan")}
         </Button>
       </Box>
     </Box>
@@ -109,7 +109,7 @@ export function QuestionLine({ question }: { question: Question }) {
           <Answer question={question} send={send} />
         </Suspense>
       ) : (
-        <Link to="/shelf">{t("questionLine.lookShelf")}</Link>
+        <Link to="/shelf">{t("questionLine.openShelf")}</Link>
       )}
       {refused && (
         <Box role="alert" sx={{ color: "error.main", mt: 0.5 }}>

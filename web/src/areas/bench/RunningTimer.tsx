@@ -37,7 +37,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
   return (
     <Box
       component="section"
-      aria-label={t("runningTimer.timer", { person: timer.person.name })}
+      aria-label={t("runningTimer.sTimer", { person: timer.person.name })}
       sx={{
         borderTop: 2,
         borderBottom: 1,
@@ -70,7 +70,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             {t("runningTimer.since", {
               startedtext: timer.started_text,
               people: (people > 1 && `, ${timer.person.name}`) || "",
-              count: (timer.pieces.length > 1 && t("runningTimer.sharedEqually")) || "",
+              count: (timer.pieces.length > 1 && t("runningTimer.splitEvenly")) || "",
               count2:
                 (timer.steps.length === 1 &&
                   t("runningTimer.estimated", { estimate: timer.steps[0]?.estimate?.text })) ||
@@ -89,10 +89,10 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             size="large"
             onClick={() => void stop(timer, { ...time, ...(finished ? { done_steps: finished } : {}) })}
           >
-            {timer.steps.length > 0 ? t("runningTimer.stopMoreDo") : t("runningTimer.stopRecord")}
+            {timer.steps.length > 0 ? t("runningTimer.stopDoneYet") : t("runningTimer.stopRecord")}
           </Button>
-          {step && <Button onClick={() => setBadly(true)}>{t("runningTimer.wentBadly")}</Button>}
-          {!asked && <Button onClick={() => setAsked(true)}>{t("runningTimer.adjustTime")}</Button>}
+          {step && <Button onClick={() => setBadly(true)}>{t("runningTimer.wentWrong")}</Button>}
+          {!asked && <Button onClick={() => setAsked(true)}>{t("runningTimer.changeTime")}</Button>}
           <Button color="inherit" onClick={() => void discard()}>
             {t("runningTimer.discard")}
           </Button>
@@ -125,15 +125,15 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
       )}
       {badly && step && (
         <LazyForm
-          title={t("runningTimer.wentBadly2", { step: step.label })}
-          submit={t("runningTimer.stopRemember")}
+          title={t("runningTimer.wentWrong2", { step: step.label })}
+          submit={t("runningTimer.stopSaveNote")}
           fields={[
             { name: "lost", label: t("runningTimer.timeLost"), kind: "effort", bare: "min", half: true },
             {
               name: "note",
               label: t("runningTimer.whatHappened"),
               kind: "text",
-              help: t("runningTimer.shownWhenSamePlanned"),
+              help: t("runningTimer.youllSeeNextTime"),
             },
           ]}
           onClose={() => setBadly(false)}
@@ -157,7 +157,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
                 </Button>
               }
             >
-              {t("runningTimer.runningOverAfter", {
+              {t("runningTimer.timerHasBeenRunning", {
                 elapsed: timer.elapsed?.text,
                 at: timer.proposal.at,
                 effort: timer.proposal.effort?.text,
@@ -166,10 +166,10 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             </Alert>
           )}
           <EffortInput
-            label={t("runningTimer.howLongReally")}
+            label={t("runningTimer.howLongReallyTook")}
             value={effort}
             onChange={setEffort}
-            help={t("runningTimer.leaveEmptyRecordTime")}
+            help={t("runningTimer.leaveBlankUseTimers")}
           />
         </Box>
       )}

@@ -33,12 +33,10 @@ const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
 
 // What the day came to so far.
 function workedSoFar(worked: TodayData["worked"], summary: TodayData["summary"]): string {
-  if (!worked?.seconds) return t("today.nothingWorkedTodayYet");
-  return t("today.worked", {
+  if (!worked?.seconds) return t("today.hoursYetToday");
+  return t("today.workedToday", {
     worked: worked.text,
-    more: summary
-      ? t("today.on", { more: summary.pieces === 1 ? "1 piece" : t("today.pieces", { pieces: summary.pieces }) })
-      : "",
+    more: summary ? t("today.on", { more: t("today.pieces", { count: summary.pieces }) }) : "",
   });
 }
 
@@ -74,7 +72,7 @@ export default function Today() {
   return (
     <>
       <PageHead
-        title={fresh ? t("today.welcomeYourWorkshop") : t("today.today")}
+        title={fresh ? t("today.welcomeWorkshop") : t("today.today")}
         name={t("today.today")}
         line={`${date?.text} · ${workedSoFar(worked, summary)}`}
       >
@@ -140,23 +138,23 @@ export default function Today() {
             ))}
             {group.total > group.rows.length && (
               <Button component={Link} to="/floor">
-                {t("today.allFloor", { total: group.total })}
+                {t("today.showAll", { total: group.total })}
               </Button>
             )}
           </Part>
         ))}
       {entries.length > 0 && (
-        <Part title={t("today.workedToday")}>
+        <Part title={t("today.workedToday2")}>
           {summary && (
             <Box sx={{ mb: 1 }}>
-              {t("today.somethingWrongCorrectHere", {
+              {t("today.somethingWrongTapEntry", {
                 value: t("today.on2", {
                   worked: summary.worked?.text,
-                  more: summary.pieces === 1 ? "1 piece" : t("today.pieces", { pieces: summary.pieces }),
+                  more: t("today.pieces", { count: summary.pieces }),
                 }),
                 steps:
                   (summary.steps > 0 &&
-                    t("today.doneEstimated", {
+                    t("today.donePlanned", {
                       more: t("today.steps", { count: summary.steps }),
                       estimated: summary.estimated?.text,
                     })) ||
@@ -180,14 +178,14 @@ export default function Today() {
 function NothingInHand() {
   const open = useOpen();
   return (
-    <Empty title={t("today.nothingHand")}>
-      <span>{t("today.nextStepsWhatDries")}</span>
+    <Empty title={t("today.piecesWorkshop")}>
+      <span>{t("today.recordPieceYoullSee")}</span>
       <Row align="stretch">
         <Button variant="contained" onClick={open.newPiece}>
           {t("today.recordPiece")}
         </Button>
         <Button component={Link} to="/scout/new" variant="outlined">
-          {t("today.lookOneShop")}
+          {t("today.checkPieceBeforeBuy")}
         </Button>
       </Row>
     </Empty>
@@ -200,10 +198,10 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
   const days = row.strip.days;
   const left = row.budget?.hours
     ? row.budget.out
-      ? t("today.hoursRunOut")
+      ? t("today.overTimeBudget")
       : t("today.left", { hours: row.budget.hours.text })
     : "";
-  const spent = `${row.hours?.text ?? t("today.hoursYet")}${left}, ${days === null ? t("today.daysKnown") : t("today.days", { count: days })}`;
+  const spent = `${row.hours?.text ?? t("today.hoursYet")}${left}, ${days === null ? t("today.datesUnknown") : t("today.days", { count: days })}`;
   return (
     <Row wrap={false} gap={2} sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Drawing shape={row.drawing} width={64} height={54} />
@@ -228,7 +226,7 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
             <Quiet>{row.price.label}</Quiet>
           </>
         ) : (
-          <Quiet>{t("today.pricePaidKnown")}</Quiet>
+          <Quiet>{t("today.pricePaidUnknown")}</Quiet>
         )}
       </Box>
       <Button

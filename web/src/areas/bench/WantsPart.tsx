@@ -39,7 +39,7 @@ const quiet = { color: "text.secondary" } as const;
 export function WantsPart({ questions, wants, tags, short, currency }: Props) {
   if (questions.length + wants.length + tags.length + short.length === 0) return null;
   return (
-    <Part title={t("wantsPart.wantsAnswer")}>
+    <Part title={t("wantsPart.needsDecision")}>
       <PlainList>
         {questions.map((question) => (
           <Line key={question.id} tone="warning.main">
@@ -56,14 +56,14 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
         ))}
         {short.map((line) => (
           <Line key={line} tone="warning.main">
-            {line} <Link to="/shelf/shopping">{t("wantsPart.buy")}</Link>
+            {line} <Link to="/shelf/shopping">{t("wantsPart.buyToday")}</Link>
           </Line>
         ))}
         {tags.map((tag) => (
           <Line key={tag.id} tone={tag.due ? "warning.main" : undefined}>
             <Box sx={{ fontWeight: 600 }}>
               <Link to={`/scout/${tag.id}`}>{tag.title}</Link>
-              {t("wantsPart.lookTag", { more: tag.due ? "now" : tag.on?.text })}
+              {t("wantsPart.checkPrice", { more: tag.due ? "now" : tag.on?.text })}
             </Box>
             <Box sx={quiet}>
               {[tag.source, tag.tag && t("wantsPart.lastSeen", { tag: tag.tag.text, currency }), tag.why]

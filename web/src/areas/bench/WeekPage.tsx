@@ -46,7 +46,7 @@ function DayRow({
       const told = await weather(!day.wet);
       done(
         t("weekPage.on", {
-          more: day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain"),
+          more: day.wet ? t("weekPage.rain") : t("weekPage.rain2"),
           day: day.day?.text,
           changes: told.changes.join(" "),
         }),
@@ -85,21 +85,21 @@ function DayRow({
         <Box sx={{ flex: 1, color: "text.secondary" }}>
           {day.sessions.length
             ? day.sessions
-                .map((one) => t("weekPage.to2", { person: one.person, from: one.from, to: one.to }))
+                .map((one) => t("weekPage.text2", { person: one.person, from: one.from, to: one.to }))
                 .join(", ")
-            : t("weekPage.nobodyWorks")}
-          {day.wet && t("weekPage.rainNothingOutdoors")}
+            : t("weekPage.nobodyWorking")}
+          {day.wet && t("weekPage.rainOutdoorWork")}
         </Box>
         <Button
           className="no-print"
           size="small"
           onClick={() => void rain()}
           aria-label={t("weekPage.on2", {
-            more: day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain"),
+            more: day.wet ? t("weekPage.rain") : t("weekPage.rain2"),
             weekday: day.weekday,
           })}
         >
-          {day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain")}
+          {day.wet ? t("weekPage.rain") : t("weekPage.rain2")}
         </Button>
       </Box>
       {(day.steps.length > 0 || day.waits.length > 0) && <DayBar day={day} />}
@@ -126,7 +126,7 @@ export default function WeekPage() {
     <>
       <PageHead
         title={t("weekPage.week")}
-        line={t("weekPage.plannedPieces", {
+        line={t("weekPage.pieces", {
           from: data.from?.text,
           more: t("weekPage.steps", { count: steps }),
           count: data.pieces.length,
@@ -137,25 +137,25 @@ export default function WeekPage() {
           onClick={() => setParams({ from: data.earlier?.iso ?? "" })}
           disabled={data.from?.iso === data.today?.iso}
         >
-          {t("weekPage.weekBefore")}
+          {t("weekPage.previousWeek")}
         </Button>
         <Button variant="outlined" onClick={() => setParams({})} disabled={!from}>
-          {t("weekPage.today")}
+          {t("weekPage.backToday")}
         </Button>
         <Button variant="outlined" onClick={() => setParams({ from: data.later?.iso ?? "" })}>
-          {t("weekPage.weekAfter")}
+          {t("weekPage.nextWeek")}
         </Button>
       </PageHead>
-      <SubNav name={t("weekPage.today2")} pages={TODAY_PAGES} />
+      <SubNav name={t("weekPage.today")} pages={TODAY_PAGES} />
       {data.assumed.length > 0 && (
         <Box sx={{ mb: 2, color: "text.secondary" }}>
-          {t("weekPage.assumedTwoEveningsSaturday", {
+          {t("weekPage.assumesTwoEveningsSaturday", {
             more:
               data.assumed.length === 1
-                ? t("weekPage.yourHours")
-                : t("weekPage.hours", { assumed: data.assumed.join(t("weekPage.and")) }),
+                ? t("weekPage.work")
+                : t("weekPage.work2", { assumed: data.assumed.join(t("weekPage.and")) }),
           })}
-          <Link to="/rules">{t("weekPage.sayWhenYouWork")}</Link>
+          <Link to="/rules">{t("weekPage.setHours")}</Link>
         </Box>
       )}
       {data.gives_way.map((line) => (
@@ -164,8 +164,8 @@ export default function WeekPage() {
         </Alert>
       ))}
       {data.pieces.length === 0 ? (
-        <Empty title={t("weekPage.nothingPlanned")}>
-          <span>{t("weekPage.chooseLookPieceHand")}</span>
+        <Empty title={t("weekPage.nothingPlannedYet")}>
+          <span>{t("weekPage.chooseLookPieceSteps")}</span>
         </Empty>
       ) : (
         <>
@@ -177,7 +177,7 @@ export default function WeekPage() {
       )}
       {data.unplanned.length > 0 && (
         <Box sx={{ color: "text.secondary", mb: 3 }}>
-          {t("weekPage.withoutLookSoHere")}
+          {t("weekPage.weekBecauseTheyHave")}
           {data.unplanned.map((piece, place) => (
             <span key={piece.id}>
               {place > 0 && ", "}
@@ -194,16 +194,16 @@ export default function WeekPage() {
 // When each piece is ready, in the order in which they get their time, with what decides it.
 function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
   return (
-    <Part title={t("weekPage.readyDatesOrderTurn")}>
+    <Part title={t("weekPage.whenPiecesWillReady")}>
       <SmallTable
         label={t("weekPage.whenEachPieceReady")}
         columns={[
           t("weekPage.piece"),
           [t("weekPage.workLeft")],
           t("weekPage.ready"),
-          t("weekPage.whenAllGoesWell"),
+          t("weekPage.ifAllGoesWell"),
           t("weekPage.promised"),
-          t("weekPage.turn"),
+          t("weekPage.order"),
         ]}
         rows={pieces.map((row) => ({
           key: row.piece.id,
@@ -212,9 +212,9 @@ function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
               {row.piece.name}
             </Link>,
             row.remaining?.text,
-            row.ready.on?.text ?? t("weekPage.known", { why: row.ready.why }),
+            row.ready.on?.text ?? t("weekPage.unknown", { why: row.ready.why }),
             row.ready.early && row.ready.late
-              ? t("weekPage.to", { early: row.ready.early.text, late: row.ready.late.text })
+              ? t("weekPage.text", { early: row.ready.early.text, late: row.ready.late.text })
               : "",
             row.promised ? (
               <Box key="promised" component="span" sx={{ color: row.late_days ? "error.main" : undefined }}>

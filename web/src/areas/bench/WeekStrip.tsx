@@ -45,7 +45,7 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
                 </Box>
               </Box>
               <Box sx={{ fontSize: 14 }}>
-                {hours ? t("weekStrip.of", { booked: day.booked?.text, hours: day.hours?.text }) : t("weekStrip.hours")}
+                {hours ? t("weekStrip.of", { booked: day.booked?.text, hours: day.hours?.text }) : t("weekStrip.off")}
               </Box>
               {day.wet && <Box sx={{ fontSize: 14, color: "warning.main" }}>{t("weekStrip.rain")}</Box>}
               {day.ends.map((name) => (
@@ -58,7 +58,7 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
         })}
       </PlainList>
       <Box sx={{ py: 1 }}>
-        <Link to="/week">{t("weekStrip.allStepsWeek")}</Link>
+        <Link to="/week">{t("weekStrip.wholeWeek")}</Link>
       </Box>
     </Part>
   );

@@ -34,34 +34,34 @@ export default function Books() {
   const notes = {
     profit: t("books.from", {
       profitknown: flips(counts.profit_known),
-      more: counts.scrapped > 0 ? t("books.themScrapped", { scrapped: counts.scrapped }) : "",
+      more: counts.scrapped > 0 ? t("books.themThrownAway", { scrapped: counts.scrapped }) : "",
     }),
     hourly_pay: t("books.hours", { hoursknown: flips(counts.hours_known) }),
-    losses: t("books.profitAlready"),
-    at_cost: t("books.hourlyPay", { keptorgivenaway: flips(counts.kept_or_given_away) }),
+    losses: t("books.includedProfit"),
+    at_cost: t("books.countedHourlyPay", { keptorgivenaway: flips(counts.kept_or_given_away) }),
   };
   return (
     <>
       <PageHead
         title={opening ?? t("books.books")}
         name={t("books.books")}
-        line={t("books.ended", {
+        line={t("books.finished", {
           ended: flips(ended),
           more: year ? t("books.in", { year }) : "",
           books: inHand(books.data, currency),
         })}
       >
         <Button component={Link} to="/books/import" variant="outlined">
-          {t("books.bringPastFlips")}
+          {t("books.importPastFlips")}
         </Button>
       </PageHead>
       <SubNav name={t("books.books")} pages={BOOKS_PAGES} keep={KEPT} />
       {years.length > 0 && <BooksFilterBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
-        <Empty title={t("books.flipHasEndedYet")}>
-          <span>{t("books.booksFillFirstSale")}</span>
+        <Empty title={t("books.finishedFlipsYet")}>
+          <span>{t("books.booksStartFirstSale")}</span>
           <Button component={Link} to="/books/import" variant="contained">
-            {t("books.bringPastFlips")}
+            {t("books.importPastFlips")}
           </Button>
         </Empty>
       ) : (
@@ -71,7 +71,7 @@ export default function Books() {
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
               {others(otherHours)}
               {turnaround.median
-                ? t("books.halfTookDaysBought", {
+                ? t("books.halfFlipsTookDays", {
                     count: turnaround.n,
                     lower: turnaround.lower,
                     upper: turnaround.upper,
@@ -89,10 +89,10 @@ export default function Books() {
 
 function inHand(books: BooksData, currency: string): string {
   const { count, tied_up: tiedUp, oldest_days: oldest } = books.in_hand;
-  if (count === 0) return t("books.nothingHand");
-  return t("books.handTiedUpOldest", {
+  if (count === 0) return t("books.piecesHand");
+  return t("books.piecesHandTiedUp", {
     count,
-    tiedUp: tiedUp?.text ?? t("books.unknownSum"),
+    tiedUp: tiedUp?.text ?? t("books.unknownAmount"),
     currency,
     oldest: oldest ?? "unknown",
   });
@@ -104,7 +104,7 @@ function others([hours, pay]: BooksData["other_hours"]): string {
   return t("books.countingHour", {
     more: hours.label.includes("all")
       ? t("books.all", { hours: hours.text })
-      : t("books.onlyBench", { hours: hours.text }),
+      : t("books.handsWorkOnly", { hours: hours.text }),
     pay: pay.text,
   });
 }

@@ -5,8 +5,8 @@ import { useBooksFilter } from "./useBooksFilter";
 import { Row } from "../../kit/layout";
 import { t } from "../../locales/books";
 
-const VIEWS = { cash: "cash", full: t("booksFilterBar.lessStashOverhead") };
-const HOURS = { bench: t("booksFilterBar.bench"), all: t("booksFilterBar.allHours") };
+const VIEWS = { cash: "cash", full: t("booksFilterBar.minusStashOverhead") };
+const HOURS = { bench: t("booksFilterBar.handsOnly"), all: t("booksFilterBar.allHours") };
 
 export function BooksFilterBar({ years, view, hours }: { years: string[]; view: string; hours: string }) {
   const { filter, set } = useBooksFilter();

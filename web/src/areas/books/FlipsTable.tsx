@@ -29,14 +29,14 @@ type Column = {
 
 const columns = (currency: string): Column[] => [
   { sort: "kind", name: t("flipsTable.kind"), value: (row) => row.kind },
-  { sort: "source", name: t("flipsTable.from"), value: (row) => row.source },
+  { sort: "source", name: t("flipsTable.bought"), value: (row) => row.source },
   { sort: "stage", name: t("flipsTable.stage"), value: (row) => row.stage },
-  { sort: "ended_on", name: t("flipsTable.ended"), value: (row) => row.ended_on?.text },
+  { sort: "ended_on", name: t("flipsTable.finished"), value: (row) => row.ended_on?.text },
   { sort: "cash_in", name: `Money in, ${currency}`, right: true, value: (row) => row.cash_in?.text },
-  { sort: "receipts", name: t("flipsTable.receipts"), right: true, value: (row) => row.receipts?.text },
+  { sort: "receipts", name: t("flipsTable.received"), right: true, value: (row) => row.receipts?.text },
   { sort: "cash_profit", name: t("flipsTable.profit"), right: true, value: (row) => row.cash_profit?.text },
   { sort: "hours", name: t("flipsTable.hours"), right: true, value: (row) => row.hours?.text },
-  { sort: "hourly_pay", name: t("flipsTable.hour"), right: true, value: (row) => row.hourly_pay?.text },
+  { sort: "hourly_pay", name: t("flipsTable.perHour"), right: true, value: (row) => row.hourly_pay?.text },
   { sort: "turnaround", name: t("flipsTable.days"), right: true, value: (row) => row.turnaround_days },
 ];
 
@@ -128,7 +128,7 @@ export function FlipsTable({ year, currency, title = t("flipsTable.allFlips"), f
       {data && data.total > data.per && (
         <Row className="no-print" gap={2} sx={{ mt: 1.5 }}>
           <Pagination count={Math.ceil(data.total / data.per)} page={page} onChange={(_, next) => setPage(next)} />
-          <Quiet>{t("flipsTable.flipsKnownUndefined", { total: data.total })}</Quiet>
+          <Quiet>{t("flipsTable.flipsMeansUnknown", { count: data.total })}</Quiet>
         </Row>
       )}
     </Part>

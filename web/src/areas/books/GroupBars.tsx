@@ -25,7 +25,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
   const columns = { xs: "minmax(0, 1fr) 64px", md: "190px 1fr 72px minmax(0, 300px)" };
   return (
     <Box>
-      <PlainList aria-label={t("groupBars.rankedPay")}>
+      <PlainList aria-label={t("groupBars.rankedHourlyPay")}>
         {rows.map((row) => (
           <Box
             component="li"
@@ -81,7 +81,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
       </Box>
       {few.length > 0 && (
         <Box sx={{ color: "text.secondary", mt: 1 }}>
-          {t("groupBars.tooFewTell", { few: few.map((row) => `${row.label} (${row.ended})`).join(", ") })}
+          {t("groupBars.tooFewFlipsSay", { few: few.map((row) => `${row.label} (${row.ended})`).join(", ") })}
         </Box>
       )}
     </Box>

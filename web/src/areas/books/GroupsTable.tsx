@@ -22,16 +22,16 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
   const { rows, several, more } = comparison;
   const scale = scaleOf(rows.map((row) => row.estimate?.chart ?? []));
   if (rows.length === 0)
-    return <Typography sx={{ color: "text.secondary" }}>{t("groupsTable.flipHasEndedYet")}</Typography>;
+    return <Typography sx={{ color: "text.secondary" }}>{t("groupsTable.finishedFlipsYet")}</Typography>;
   const heads = [
     "",
-    t("groupsTable.ended"),
+    t("groupsTable.finished"),
     t("groupsTable.profit", { currency }),
-    t("groupsTable.medianFlip"),
+    t("groupsTable.medianPerFlip"),
     t("groupsTable.hours"),
     t("groupsTable.hour", { currency }),
-    t("groupsTable.estimatedDoubt"),
-    t("groupsTable.daysMedianHalfThem"),
+    t("groupsTable.likelyRange"),
+    t("groupsTable.daysMedianMiddleHalf"),
   ];
   return (
     <>
@@ -44,7 +44,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   {head || t("groupsTable.group")}
                 </TableCell>
               ))}
-              <TableCell>{t("groupsTable.whatSays")}</TableCell>
+              <TableCell>{t("groupsTable.whatMeans")}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -98,9 +98,9 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
         </Table>
       </TableContainer>
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
-        {t("groupsTable.knownEstimateDrawnTowards", {
+        {t("groupsTable.meansUnknownFewerFlips", {
           several: (several && t("groupsTable.flipCanSeveralGroups")) || "",
-          more: (more > 0 && t("groupsTable.smallerGroupsShown", { more })) || "",
+          more: (more > 0 && t("groupsTable.smallerGroupsArentShown", { more })) || "",
         })}
       </Typography>
     </>

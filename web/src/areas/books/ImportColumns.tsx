@@ -7,16 +7,16 @@ import { SmallTable } from "../../kit/SmallTable";
 import { t } from "../../locales/books";
 
 const LABELS: Record<string, string> = {
-  bought_on: t("importColumns.bought"),
+  bought_on: t("importColumns.dateBought"),
   purchase: t("importColumns.pricePaid"),
   other_costs: t("importColumns.otherCosts"),
-  started_on: t("importColumns.started"),
-  ready_on: t("importColumns.ready"),
-  listed_on: t("importColumns.listed"),
+  started_on: t("importColumns.dateStarted"),
+  ready_on: t("importColumns.dateReady"),
+  listed_on: t("importColumns.dateListed"),
   asking_price: t("importColumns.askingPrice"),
-  sold_on: t("importColumns.sold"),
+  sold_on: t("importColumns.dateSold"),
   sale_price: t("importColumns.salePrice"),
-  outcome_on: t("importColumns.outcome"),
+  outcome_on: t("importColumns.dateEnded"),
 };
 
 type Props = { check: ImportCheck; onMatch: (head: string, to: string) => void };
@@ -27,14 +27,14 @@ export function ImportColumns({ check, onMatch }: Props) {
   return (
     <Box component="details" open={open} sx={{ mb: 2 }}>
       <summary>
-        {t("importColumns.columnsTaken", {
+        {t("importColumns.columnsImported", {
           count: unnamed.filter((column) => column.to).length,
           count2: unnamed.length,
         })}
       </summary>
       <SmallTable
         label={t("importColumns.columnsFile")}
-        columns={[t("importColumns.file"), t("importColumns.such"), t("importColumns.taken"), ""]}
+        columns={[t("importColumns.file"), t("importColumns.example"), t("importColumns.import"), ""]}
         rows={unnamed.map((column) => ({
           key: column.head,
           cells: [
@@ -47,19 +47,19 @@ export function ImportColumns({ check, onMatch }: Props) {
               value={column.to ?? "?"}
               onChange={(event) => onMatch(column.head, event.target.value)}
               sx={{ minWidth: 170 }}
-              slotProps={{ htmlInput: { "aria-label": t("importColumns.taken2", { head: column.head }) } }}
+              slotProps={{ htmlInput: { "aria-label": t("importColumns.imported", { head: column.head }) } }}
             >
               <MenuItem value="?" disabled>
                 {t("importColumns.choose")}
               </MenuItem>
-              <MenuItem value="">{t("importColumns.leaveOut")}</MenuItem>
+              <MenuItem value="">{t("importColumns.dontImport")}</MenuItem>
               {check.known.map((name) => (
                 <MenuItem key={name} value={name}>
                   {LABELS[name] ?? name}
                 </MenuItem>
               ))}
             </TextField>,
-            column.guessed ? t("importColumns.guessedRight") : column.to === null ? t("importColumns.known") : "",
+            column.guessed ? t("importColumns.guessRight") : column.to === null ? t("importColumns.unknown") : "",
           ],
         }))}
         width={760}

@@ -44,8 +44,8 @@ function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAnswer: (a
       }
     >
       {question.key === "decimal"
-        ? t("importFlips.writtenDecimalComma", { example: question.example })
-        : t("importFlips.howDateWritten", { example: question.example })}
+        ? t("importFlips.doesUseDecimalComma", { example: question.example })
+        : t("importFlips.whatComesFirstDate", { example: question.example })}
     </Alert>
   ));
 }
@@ -105,7 +105,7 @@ export default function ImportFlips() {
           body: file as unknown as string,
         }),
       );
-      done(t("importFlips.taken", { taken: flips(taken.counts.taken) }));
+      done(t("importFlips.imported", { taken: flips(taken.counts.taken) }));
       void navigate("/books");
     }).finally(() => setTaking(false));
   };
@@ -119,7 +119,7 @@ export default function ImportFlips() {
 
   return (
     <>
-      <PageHead title={t("importFlips.bringPastFlips")} line={t("importFlips.spreadsheetOneRowFlip")} />
+      <PageHead title={t("importFlips.importPastFlips")} line={t("importFlips.useCsvXlsxOds")} />
       <Box
         onDragOver={(event) => (event.preventDefault(), setOver(true))}
         onDragLeave={() => setOver(false)}
@@ -145,7 +145,7 @@ export default function ImportFlips() {
           {t("importFlips.chooseFile")}
         </FileButton>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          {t("importFlips.firstRowNamesColumns")}
+          {t("importFlips.firstRowHoldsColumn")}
         </Typography>
       </Box>
       {busy && !taking && <LinearProgress aria-label={t("importFlips.readingFile")} />}
@@ -153,8 +153,8 @@ export default function ImportFlips() {
         <LinearProgress
           aria-label={
             progress
-              ? t("importFlips.flipsTaken", { done: progress.done, of: progress.of })
-              : t("importFlips.takingFlips")
+              ? t("importFlips.flipsImported", { done: progress.done, of: progress.of })
+              : t("importFlips.importingFlips")
           }
           variant={progress?.of ? "determinate" : "indeterminate"}
           value={progress?.of ? (progress.done / progress.of) * 100 : 0}
@@ -179,7 +179,7 @@ export default function ImportFlips() {
           ))}
           <Row gap={2} sx={{ my: 2 }}>
             <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
-              {t("importFlips.takeSomethingWrongAlready", {
+              {t("importFlips.readyImportProblemAlready", {
                 taken: check.counts.taken,
                 bad: check.counts.bad,
                 repeat: check.counts.repeat,
@@ -190,13 +190,13 @@ export default function ImportFlips() {
                 control={
                   <Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />
                 }
-                label={t("importFlips.takeRepeatsToo")}
+                label={t("importFlips.importRepeatsToo")}
               />
             )}
             {faulty && (
               <FormControlLabel
                 control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />}
-                label={t("importFlips.leaveOutWhatWrong")}
+                label={t("importFlips.skipRowsProblems")}
               />
             )}
             <Button
@@ -204,7 +204,7 @@ export default function ImportFlips() {
               disabled={busy || check.counts.taken === 0 || (faulty && !skip)}
               onClick={() => void take()}
             >
-              {t("importFlips.take", { taken: flips(check.counts.taken) })}
+              {t("importFlips.import", { taken: flips(check.counts.taken) })}
             </Button>
           </Row>
           <ImportRows check={check} />

@@ -11,7 +11,7 @@ import { useState } from "react";
 import type { ImportCheck } from "../../api/types";
 import { t } from "../../locales/books";
 
-const WORDS = { taken: t("importRows.willTaken"), bad: "wrong", repeat: t("importRows.alreadyHere") };
+const WORDS = { taken: t("importRows.readyImport"), bad: "wrong", repeat: t("importRows.alreadyHere") };
 const RANK = { bad: 0, repeat: 1, taken: 2 };
 const STEP = 100;
 
@@ -31,7 +31,7 @@ export function ImportRows({ check }: { check: ImportCheck }) {
               t("importRows.sold"),
               t("importRows.for"),
               t("importRows.hours"),
-              t("importRows.read"),
+              t("importRows.result"),
             ].map((head) => (
               <TableCell key={head}>{head}</TableCell>
             ))}

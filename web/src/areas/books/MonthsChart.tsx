@@ -23,15 +23,15 @@ const SHOWN: Record<string, { label: string; value: (month: Month) => number | n
     profit: {
       label: t("monthsChart.profit"),
       value: (month) => month.major_profit,
-      text: (month) => month.profit?.text ?? t("monthsChart.flipEnded"),
+      text: (month) => month.profit?.text ?? t("monthsChart.finishedFlips"),
     },
     pay: {
       label: t("monthsChart.hourlyPay"),
       value: (month) => month.major_hourly,
-      text: (month) => month.hourly_pay?.text ?? t("monthsChart.hoursKnown"),
+      text: (month) => month.hourly_pay?.text ?? t("monthsChart.hoursRecorded"),
     },
     days: {
-      label: t("monthsChart.turnaround"),
+      label: t("monthsChart.daysSell"),
       value: (month) => month.days,
       text: (month) =>
         month.days === null
@@ -120,12 +120,12 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
 function MonthsTable({ months, currency }: { months: Books["months"]; currency: string }) {
   const heads = [
     t("monthsChart.month3"),
-    t("monthsChart.ended"),
-    t("monthsChart.receipts", { currency }),
+    t("monthsChart.finished"),
+    t("monthsChart.received", { currency }),
     t("monthsChart.profit2", { currency }),
     t("monthsChart.hours"),
     t("monthsChart.hour", { currency }),
-    t("monthsChart.turnaroundMedianDays"),
+    t("monthsChart.daysSellMedian"),
   ];
   return (
     <TableContainer>

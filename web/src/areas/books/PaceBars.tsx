@@ -61,7 +61,7 @@ export function PaceBars({ goals }: { goals: Goal[] }) {
               )}
             </Box>
             <Box sx={{ color: "text.secondary", fontSize: 14.5 }}>
-              {[goal.text, adds && goal.gone < 1 && t("paceBars.markWhereEvenYear")].filter(Boolean).join(" · ")}
+              {[goal.text, adds && goal.gone < 1 && t("paceBars.markShowsWhereToday")].filter(Boolean).join(" · ")}
             </Box>
           </Box>
         );

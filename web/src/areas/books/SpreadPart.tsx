@@ -31,16 +31,14 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
   const most = Math.max(...points.map((point) => point.hours), 1);
   return (
     <Part
-      title={t("spreadPart.hoursAgainstProfit")}
+      title={t("spreadPart.hoursProfit")}
       action={
-        <Button onClick={() => setTable(!table)}>
-          {table ? t("spreadPart.showMarks") : t("spreadPart.showTable")}
-        </Button>
+        <Button onClick={() => setTable(!table)}>{table ? t("spreadPart.showDots") : t("spreadPart.showTable")}</Button>
       }
     >
       {table ? (
         <SmallTable
-          label={t("spreadPart.hoursProfit")}
+          label={t("spreadPart.hoursProfit2")}
           columns={[
             t("spreadPart.flip"),
             [t("spreadPart.hours")],
@@ -138,7 +136,7 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
         </>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
-        {t("spreadPart.flipsWithoutKnownHours", {
+        {t("spreadPart.flipsWithoutHoursProfit", {
           count: points.length,
           more: leftOut ? t("spreadPart.latest", { count: points.length + leftOut }) : "",
           without,

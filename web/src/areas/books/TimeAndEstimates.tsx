@@ -24,7 +24,7 @@ export default function TimeAndEstimates() {
   const { filter } = useBooksFilter();
   const inStage = useTimeInStage(filter);
   return (
-    <BooksFrame title={t("timeAndEstimates.timeEstimates")} line={t("timeAndEstimates.whereDaysMoneyStand")}>
+    <BooksFrame title={t("timeAndEstimates.hoursEstimates")} line={t("timeAndEstimates.whereDaysMoneyGo")}>
       {(currency) =>
         inStage.data ? (
           <>
@@ -34,7 +34,7 @@ export default function TimeAndEstimates() {
             <FlipsTable
               year={filter.year ?? ""}
               currency={currency}
-              title={t("timeAndEstimates.flipsBehind")}
+              title={t("timeAndEstimates.theseFlips")}
               first="turnaround"
             />
           </>
@@ -47,17 +47,17 @@ export default function TimeAndEstimates() {
 }
 
 function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: string }) {
-  const none = <Typography sx={{ color: "text.secondary" }}>{t("timeAndEstimates.nothingHand")}</Typography>;
+  const none = <Typography sx={{ color: "text.secondary" }}>{t("timeAndEstimates.piecesHand")}</Typography>;
   return (
     <>
-      <Part title={t("timeAndEstimates.daysBoughtSold")}>
+      <Part title={t("timeAndEstimates.daysBuyingSelling")}>
         <TurnaroundStrips parts={inStage.parts} />
         <SmallTable
-          label={t("timeAndEstimates.partsTurnaround")}
+          label={t("timeAndEstimates.whereDaysGo")}
           columns={[
             t("timeAndEstimates.part"),
-            [t("timeAndEstimates.medianDays")],
-            [t("timeAndEstimates.halfThem")],
+            [t("timeAndEstimates.daysMedian")],
+            [t("timeAndEstimates.middleHalf")],
             [t("timeAndEstimates.flips")],
           ]}
           rows={inStage.parts.map(({ label, days }) => ({
@@ -66,7 +66,7 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
             cells: [
               label,
               days.median ?? t("timeAndEstimates.yet"),
-              days.lower === null ? "–" : t("timeAndEstimates.to", { lower: days.lower, upper: days.upper }),
+              days.lower === null ? "–" : t("timeAndEstimates.text", { lower: days.lower, upper: days.upper }),
               days.n,
             ],
           }))}
@@ -86,19 +86,19 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
               columns={[
                 t("timeAndEstimates.handLongest"),
                 [t("timeAndEstimates.days")],
-                [t("timeAndEstimates.money", { currency })],
+                [t("timeAndEstimates.spentSoFar", { currency })],
               ]}
               rows={inStage.oldest.map((one) => ({
                 key: one.id,
-                cells: [flip(one), one.days, one.tied_up?.text ?? t("timeAndEstimates.known")],
+                cells: [flip(one), one.days, one.tied_up?.text ?? t("timeAndEstimates.unknown")],
               }))}
             />
             <SmallTable
-              label={t("timeAndEstimates.whatPiecesHandWait")}
+              label={t("timeAndEstimates.wherePiecesHandWaiting")}
               columns={[
                 t("timeAndEstimates.stage"),
                 [t("timeAndEstimates.pieces")],
-                [t("timeAndEstimates.medianDaysThere")],
+                [t("timeAndEstimates.daysThereMedian")],
               ]}
               rows={inStage.waits.map((one) => ({
                 key: one.stage,
@@ -117,7 +117,7 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
   return (
     <>
       {found.length > 0 && (
-        <Part title={t("timeAndEstimates.foundMonthMonth")}>
+        <Part title={t("timeAndEstimates.foundMonth")}>
           <Box
             role="img"
             aria-label={t("timeAndEstimates.piecesFoundMonth", {
@@ -141,15 +141,15 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
             />
           </Box>
           <Box component="details" sx={{ mt: 1 }}>
-            <summary>{t("timeAndEstimates.tableWhatPaid")}</summary>
+            <summary>{t("timeAndEstimates.tablePricesPaid")}</summary>
             <SmallTable
-              label={t("timeAndEstimates.foundMonth")}
+              label={t("timeAndEstimates.foundMonth2")}
               columns={[
                 t("timeAndEstimates.month"),
                 [t("timeAndEstimates.pieces")],
-                [t("timeAndEstimates.paidAll", { currency })],
+                [t("timeAndEstimates.paidTotal", { currency })],
                 [t("timeAndEstimates.medianPaid")],
-                [t("timeAndEstimates.pricesKnown")],
+                [t("timeAndEstimates.price")],
               ]}
               rows={found.map((month) => ({
                 key: month.month,
@@ -163,18 +163,18 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
       <Part title={t("timeAndEstimates.bought")}>
         <Typography>
           {gone.count === 0
-            ? t("timeAndEstimates.spottedPieceLetGo")
-            : t("timeAndEstimates.spottedPiecesLetGo", {
+            ? t("timeAndEstimates.haventPassedAnySpotted")
+            : t("timeAndEstimates.passedSpottedPiecesSomeone", {
                 count: gone.count,
                 more: gone.forgone
-                  ? t("timeAndEstimates.estimatesTheirTimeThem", {
+                  ? t("timeAndEstimates.estimatesTimeThemWould", {
                       known: gone.known,
                       forgone: gone.forgone.text,
                       currency,
                     })
-                  : t("timeAndEstimates.noneHadTagBelow"),
+                  : t("timeAndEstimates.nonePricedLowEnough"),
               })}{" "}
-          <Link to="/scout/record">{t("timeAndEstimates.whatGotAway")}</Link>
+          <Link to="/scout/record">{t("timeAndEstimates.onesGotAway")}</Link>
         </Typography>
       </Part>
     </>
@@ -184,7 +184,7 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
 // Estimates against what came: by how much and which way, with the flips behind each.
 function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
   return (
-    <Part title={t("timeAndEstimates.estimateActual")}>
+    <Part title={t("timeAndEstimates.estimatedActual")}>
       {estimates.map((line) => (
         <Box key={line.key} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
@@ -193,7 +193,7 @@ function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
               {line.text}
               {line.n > 0 && (
                 <Typography component="span" sx={{ color: "text.secondary" }}>
-                  {t("timeAndEstimates.medianHalfThemOver", {
+                  {t("timeAndEstimates.medianMiddleHalfOver", {
                     count: line.n,
                     spread: line.spread,
                     over: line.over,
@@ -205,10 +205,14 @@ function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
           </Box>
           {line.pairs.length > 0 && (
             <Box component="details">
-              <summary>{t("timeAndEstimates.flipsBehind")}</summary>
+              <summary>{t("timeAndEstimates.theseFlips")}</summary>
               <SmallTable
                 label={line.label}
-                columns={[t("timeAndEstimates.flip"), [t("timeAndEstimates.estimated")], [t("timeAndEstimates.came")]]}
+                columns={[
+                  t("timeAndEstimates.flip"),
+                  [t("timeAndEstimates.estimated")],
+                  [t("timeAndEstimates.actual")],
+                ]}
                 rows={line.pairs.map((pair) => ({
                   key: pair.id,
                   cells: [

@@ -27,14 +27,14 @@ function median(parts: TimeInStage["parts"]): Strip | null {
     return [row];
   });
   if (drawn.length === 0) return null;
-  const description = t("turnaroundStrips.mediansParts", { drawn: drawn.map((part) => part.label).join(", ") });
+  const description = t("turnaroundStrips.medianEachPart", { drawn: drawn.map((part) => part.label).join(", ") });
   return { parts: drawn, days: from, ended: true, description };
 }
 
 const KEY = [
   ["hatched", "waiting"],
   ["solid", "on the bench"],
-  ["outlined", t("turnaroundStrips.market")],
+  ["outlined", t("turnaroundStrips.sale")],
 ];
 
 export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
@@ -54,7 +54,7 @@ export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
   return (
     <Box sx={{ mb: 2, minHeight: 60 }}>
       <Box sx={line}>
-        <b>{t("turnaroundStrips.usualFlip")}</b>
+        <b>{t("turnaroundStrips.typicalFlip")}</b>
         <DaysStrip strip={whole} scale={scale} most={760} />
       </Box>
       {rows.map((row) => (
@@ -64,7 +64,7 @@ export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", fontSize: 14 }}>
-        {t("turnaroundStrips.daysBoughtSoldUsual", {
+        {t("turnaroundStrips.daysBuyingSellingTypical", {
           KEY: KEY.map(([look, what]) => `${look} ${what}`).join(", "),
           count: rows.length,
         })}

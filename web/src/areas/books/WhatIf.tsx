@@ -14,7 +14,7 @@ import { t } from "../../locales/books";
 
 // What the parts of "What if" say alike: money or "not known", what is assumed, the row of choices.
 const money = (value: { text: string } | null | undefined, currency: string) =>
-  value ? `${value.text} ${currency}` : t("whatIf.known");
+  value ? `${value.text} ${currency}` : t("whatIf.unknown");
 const Assumed = ({ lines }: { lines: string[] }) => (
   <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
     {t("whatIf.assumed", { lines: lines.join(" ") })}
@@ -28,7 +28,7 @@ const Inputs = ({ children }: { children: ReactNode }) => (
 
 export default function WhatIf() {
   return (
-    <BooksFrame title={t("whatIf.whatIf")} line={t("whatIf.yourOwnFlipsOver")}>
+    <BooksFrame title={t("whatIf.whatIf")} line={t("whatIf.ownFlipsDoneDifferently")}>
       {(currency, people) => (
         <>
           <WithoutPart currency={currency} />
@@ -46,11 +46,11 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
   const [hands, setHands] = useState(Math.max(people, 1));
   const answer = useSideBySide(filter, hands).data;
   return (
-    <Part title={t("whatIf.hadIWorkedSeveral")}>
+    <Part title={t("whatIf.ifIdWorkedSeveral")}>
       <Inputs>
         <TextField
           select
-          label={t("whatIf.peopleBench")}
+          label={t("whatIf.peopleWorking")}
           value={hands}
           onChange={(event) => setHands(Number(event.target.value))}
           sx={{ width: 170 }}
@@ -63,7 +63,7 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
         </TextField>
       </Inputs>
       {answer && answer.n === 0 && (
-        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.soldFlipHasDays")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.soldFlipHasRecorded")}</Typography>
       )}
       {answer && answer.n > 0 && (
         <>
@@ -71,19 +71,19 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
             label={t("whatIf.piecesTime")}
             columns={[
               t("whatIf.piecesTime"),
-              [t("whatIf.daysAll")],
-              [t("whatIf.piecesYear")],
-              [t("whatIf.profitYear", { currency })],
-              [t("whatIf.benchDaysUnused")],
+              [t("whatIf.daysAllThem")],
+              [t("whatIf.piecesPerYear")],
+              [t("whatIf.profitPerYear", { currency })],
+              [t("whatIf.unusedWorkDays")],
             ]}
             rows={answer.rows.map((row) => ({
               key: row.at_once,
-              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? t("whatIf.known"), row.idle],
+              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? t("whatIf.unknown"), row.idle],
             }))}
             width={680}
           />
           <Typography>
-            {t("whatIf.yourLatestFlipsDays", { count: answer.n, profit: money(answer.profit, currency) })}
+            {t("whatIf.latestFlipsWorkDays", { count: answer.n, profit: money(answer.profit, currency) })}
           </Typography>
           <Assumed lines={answer.assumes} />
         </>
@@ -99,11 +99,11 @@ function CheaperPart({ currency }: { currency: string }) {
   const [quicker, setQuicker] = useState("");
   const answer = useCheaper(filter, less, quicker).data;
   return (
-    <Part title={t("whatIf.hadIAskedLess")}>
+    <Part title={t("whatIf.ifIdAskedLess")}>
       <Inputs>
         <TextField
           select
-          label={t("whatIf.askedLess")}
+          label={t("whatIf.askingLess")}
           value={less}
           onChange={(event) => setLess(Number(event.target.value))}
           sx={{ width: 140 }}
@@ -114,13 +114,13 @@ function CheaperPart({ currency }: { currency: string }) {
         </TextField>
         <TextField
           select
-          label={t("whatIf.eachPercentSavesDays")}
+          label={t("whatIf.daysSavedEachPercent")}
           value={quicker}
           onChange={(event) => setQuicker(event.target.value)}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           sx={{ width: 260 }}
         >
-          <MenuItem value="">{t("whatIf.yourListingsSay")}</MenuItem>
+          <MenuItem value="">{t("whatIf.listingsShow")}</MenuItem>
           {["0", "1", "2", "3", "4", "6"].map((percent) => (
             <MenuItem key={percent} value={percent}>{`${percent}%`}</MenuItem>
           ))}
@@ -129,11 +129,11 @@ function CheaperPart({ currency }: { currency: string }) {
       {answer && (
         <Box role="status">
           {answer.n === 0 ? (
-            <Typography sx={{ color: "text.secondary" }}>{t("whatIf.saleWorkAgain")}</Typography>
+            <Typography sx={{ color: "text.secondary" }}>{t("whatIf.salesCalculate")}</Typography>
           ) : (
             <>
               <Typography>
-                {t("whatIf.overSalesLessTaken", {
+                {t("whatIf.overSalesGetLess", {
                   count: answer.n,
                   lost: money(answer.lost, currency),
                   days: answer.days,
@@ -145,13 +145,13 @@ function CheaperPart({ currency }: { currency: string }) {
                       won: answer.won?.text,
                     })}
                     <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net, currency)}`}</b>
-                    {t("whatIf.all")}
+                    {t("whatIf.total")}
                   </>
                 ) : (
-                  t("whatIf.whatSavedDayWorth")
+                  t("whatIf.cantSayYetWhat")
                 )}
               </Typography>
-              {answer.needed && <Typography>{t("whatIf.paysDaysSavedEach", { needed: answer.needed })}</Typography>}
+              {answer.needed && <Typography>{t("whatIf.paysIfEachPercent", { needed: answer.needed })}</Typography>}
               <Assumed lines={answer.assumes} />
             </>
           )}
@@ -170,7 +170,7 @@ function WithoutPart({ currency }: { currency: string }) {
   const groups = useComparison(filter, by).data;
   const answer = useWithout(filter, by, trait, filled).data;
   return (
-    <Part title={t("whatIf.hadILeftSome")}>
+    <Part title={t("whatIf.ifIdSkippedSome")}>
       <Inputs>
         <TextField
           select
@@ -200,7 +200,7 @@ function WithoutPart({ currency }: { currency: string }) {
         </TextField>
         <TextField
           select
-          label={t("whatIf.freedHoursFilled")}
+          label={t("whatIf.freedHoursFill")}
           value={filled}
           onChange={(event) => setFilled(Number(event.target.value))}
           sx={{ width: 150 }}
@@ -211,25 +211,25 @@ function WithoutPart({ currency }: { currency: string }) {
         </TextField>
       </Inputs>
       {trait === null ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.chooseWhatLeaveOut")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.chooseWhatSkip")}</Typography>
       ) : (
         answer && (
           <Box role="status">
             <Typography>
-              {t("whatIf.withoutFlipsYourProfit", { flips: answer.flips, answer: answer.label })}
+              {t("whatIf.withoutFlipsProfitWould", { flips: answer.flips, answer: answer.label })}
               <b>{money(answer.profit, currency)}</b>
               {t("whatIf.instead", { with: money(answer.with, currency) })}
               {answer.change && ` (${answer.change.minor >= 0 ? "+" : ""}${answer.change.text})`}
-              {t("whatIf.hourInsteadFreed", {
+              {t("whatIf.hourInsteadHaveFree", {
                 pay: money(answer.pay, currency),
                 paywith: money(answer.pay_with, currency),
-                freed: answer.freed?.text ?? t("whatIf.unknownHours"),
+                freed: answer.freed?.text ?? t("whatIf.unknownNumberHours"),
               })}
             </Typography>
             <Typography>
               {answer.made_up
-                ? t("whatIf.nothingLostOnceFreed", { madeup: answer.made_up })
-                : t("whatIf.whetherFreedHoursCould")}
+                ? t("whatIf.loseNothingIfSpent", { madeup: answer.made_up })
+                : t("whatIf.cantSayWhetherFree")}
             </Typography>
             <Assumed lines={answer.assumes} />
           </Box>

@@ -27,10 +27,10 @@ type Row = FromHere["rows"][number];
 const HEADS: Record<Row["advice"], string> = {
   list: t("whatPays.list"),
   finish: t("whatPays.finish"),
-  less: t("whatPays.finishLessThanYou"),
+  less: t("whatPays.finishLessThanTarget"),
   as_is: t("whatPays.sell"),
-  drop: t("whatPays.drop"),
-  unknown: t("whatPays.knownYet"),
+  drop: t("whatPays.giveUp"),
+  unknown: t("whatPays.unknown"),
 };
 const TONE: Record<Row["advice"], string> = {
   list: "secondary.main",
@@ -47,11 +47,11 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
   if (!found.data) return null;
   const { rows } = found.data;
   return (
-    <Part title={t("whatPays.handWhatNext")}>
+    <Part title={t("whatPays.whatDoEachPiece")}>
       {rows.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("whatPays.nothingHandSale")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatPays.piecesHandArentSale")}</Typography>
       ) : (
-        <PlainList component="ol" aria-label={t("whatPays.handWhatPaysHere")}>
+        <PlainList component="ol" aria-label={t("whatPays.whatEachPieceEarns")}>
           {rows.map((row) => (
             <Box
               component="li"
@@ -66,9 +66,9 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
                   <Button
                     size="small"
                     onClick={() => setDropped(row)}
-                    aria-label={t("whatPays.drop2", { piece: row.piece.name })}
+                    aria-label={t("whatPays.giveUp2", { piece: row.piece.name })}
                   >
-                    {t("whatPays.drop3")}
+                    {t("whatPays.giveUp3")}
                   </Button>
                 )}
               </Box>
@@ -78,14 +78,14 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
         </PlainList>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
-        {t("whatPays.whatSpentWorkedSo")}
+        {t("whatPays.moneyHoursAlreadySpent")}
       </Typography>
       {dropped && (
         <EventDialog
           pieceId={dropped.piece.id}
           kind="scrapped"
-          submit={t("whatPays.recordScrapped")}
-          title={t("whatPays.drop2", { piece: dropped.piece.name })}
+          submit={t("whatPays.recordThrownAway")}
+          title={t("whatPays.giveUp2", { piece: dropped.piece.name })}
           workshop={workshop}
           onClose={() => setDropped(null)}
         />
@@ -111,7 +111,7 @@ export default function WhatPays() {
   });
   const group = comparison.data?.rows.find((row) => row.key === trait);
   return (
-    <BooksFrame title={t("whatPays.whatPays")} line={comparison.data?.opening ?? t("whatPays.eachGroupFlipsAgainst")}>
+    <BooksFrame title={t("whatPays.whatPays")} line={comparison.data?.opening ?? t("whatPays.comparesEachGroupFlips")}>
       {(currency) =>
         // All at once: what comes later would push the rest about.
         !comparison.data || !ahead.data || !(spread.data ?? spread.error) ? (
@@ -180,8 +180,8 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
             <Link to={`/pieces/${flip.id}`} style={{ fontWeight: 600 }}>
               {flip.name}
             </Link>
-            {`: ${flip.profit?.text} ${currency}${flip.effort ? t("whatPays.in", { effort: flip.effort.text }) : t("whatPays.hoursKnown")}`}
-            <Quiet>{flip.reasons.length ? flip.reasons.join("; ") : t("whatPays.nothingSetsApartHistory")}</Quiet>
+            {`: ${flip.profit?.text} ${currency}${flip.effort ? t("whatPays.in", { effort: flip.effort.text }) : t("whatPays.hoursUnknown")}`}
+            <Quiet>{flip.reasons.length ? flip.reasons.join("; ") : t("whatPays.nothingUnusualRecordsShow")}</Quiet>
           </li>
         ))}
       </Box>
@@ -194,10 +194,8 @@ function StandoutsPart({ spread, currency }: { spread: FlipSpread; currency: str
   return (
     <Part title={t("whatPays.bestWorst")}>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, gap: 3 }}>
-        <List title={t("whatPays.broughtMost")} flips={spread.best} currency={currency} />
-        {spread.worst.length > 0 && (
-          <List title={t("whatPays.broughtLeast")} flips={spread.worst} currency={currency} />
-        )}
+        <List title={t("whatPays.earnedMost")} flips={spread.best} currency={currency} />
+        {spread.worst.length > 0 && <List title={t("whatPays.earnedLeast")} flips={spread.worst} currency={currency} />}
       </Box>
     </Part>
   );

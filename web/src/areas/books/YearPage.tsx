@@ -46,7 +46,7 @@ export default function YearPage() {
   const { goals, typed, entries, sums, filming, left } = year.data;
   return (
     <>
-      <PageHead title={t("yearPage.year", { year: year.data.year })} line={t("yearPage.goalsTheirPaceMoney")}>
+      <PageHead title={t("yearPage.year", { year: year.data.year })} line={t("yearPage.goalsHowDoingMoney")}>
         <TextField
           label={t("yearPage.year2")}
           type="number"
@@ -67,8 +67,8 @@ export default function YearPage() {
             t("yearPage.aim"),
             [t("yearPage.goal")],
             [t("yearPage.soFar")],
-            [t("yearPage.leads")],
-            t("yearPage.howGoes"),
+            [t("yearPage.course")],
+            t("yearPage.howGoing"),
           ]}
           rows={goals.map((goal) => ({
             key: goal.key,
@@ -79,30 +79,30 @@ export default function YearPage() {
               goal.heading ?? "–",
               <>
                 {goal.text}
-                {goal.needed && <Quiet>{t("yearPage.needs", { needed: goal.needed })}</Quiet>}
+                {goal.needed && <Quiet>{t("yearPage.need", { needed: goal.needed })}</Quiet>}
               </>,
             ],
           }))}
         />
       </Part>
       <Part
-        title={t("yearPage.apartFlips")}
-        action={<Button onClick={() => setAsked("entry")}>{t("yearPage.noteMoney")}</Button>}
+        title={t("yearPage.moneyOutsideFlips")}
+        action={<Button onClick={() => setAsked("entry")}>{t("yearPage.addMoney")}</Button>}
       >
         <Figures figures={[left]} currency={currency} notes={{ left: t("yearPage.toolsOverheadFilmingGifts") }} />
         {sums.length > 0 && (
           <Typography sx={{ my: 1 }}>
             {sums.map((sum) => `${sum.label} ${sum.spent ? "−" : ""}${sum.amount?.text}`).join(" · ")}
-            {filming && filming.seconds > 0 && t("yearPage.filmingPay", { filming: filming.text })}
+            {filming && filming.seconds > 0 && t("yearPage.filmingHourlyPay", { filming: filming.text })}
           </Typography>
         )}
         {entries.length === 0 ? (
-          <Typography sx={{ color: "text.secondary", mt: 1 }}>{t("yearPage.nothingNotedSanderBought")}</Typography>
+          <Typography sx={{ color: "text.secondary", mt: 1 }}>{t("yearPage.nothingHereYetAdd")}</Typography>
         ) : (
           <SmallTable
-            label={t("yearPage.moneyApartFlips")}
+            label={t("yearPage.moneyOutsideFlips2")}
             columns={[
-              t("yearPage.when"),
+              t("yearPage.date"),
               t("yearPage.what"),
               t("yearPage.kind"),
               [t("yearPage.amount", { currency })],
@@ -162,19 +162,19 @@ export default function YearPage() {
       )}
       {asked === "entry" && (
         <FormDialog
-          title={t("yearPage.moneyApartFlips")}
-          submit={t("yearPage.note")}
+          title={t("yearPage.moneyOutsideFlips2")}
+          submit={t("yearPage.add")}
           fields={[
             { name: "what", label: t("yearPage.what"), kind: "text" },
             { name: "kind", label: t("yearPage.kind"), kind: "select", options: KINDS },
             { name: "amount", label: t("yearPage.amount2"), kind: "text", unit: currency, half: true },
-            { name: "on", label: t("yearPage.date"), kind: "date", half: true },
+            { name: "on", label: t("yearPage.date2"), kind: "date", half: true },
           ]}
           initial={{ kind: "tool" }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ what = "", kind = "", amount = "", on = "" }) => {
             await save(api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }), (made) =>
-              t("yearPage.noted", { what: made.what }),
+              t("yearPage.added", { what: made.what }),
             );
             setAsked(null);
           }}
@@ -190,15 +190,15 @@ function ExportsPart({ year }: { year: number }) {
     {
       href: "/api/export/flips.csv",
       label: t("yearPage.flipsCsv"),
-      note: t("yearPage.oneRowFlipAll"),
+      note: t("yearPage.oneRowPerFlip"),
     },
-    { href: "/api/export/costs.csv", label: t("yearPage.costsCsv"), note: t("yearPage.everyShareEveryCost") },
-    { href: "/api/export/hours.csv", label: t("yearPage.hoursCsv"), note: t("yearPage.everyStretchWorkPerson") },
+    { href: "/api/export/costs.csv", label: t("yearPage.costsCsv"), note: t("yearPage.everyCostPiece") },
+    { href: "/api/export/hours.csv", label: t("yearPage.hoursCsv"), note: t("yearPage.allRecordedHoursPerson") },
     { href: "/api/export/sales.csv", label: t("yearPage.salesCsv"), note: t("yearPage.feesDeliveryTipsRefunds") },
     {
       href: "/api/export/books.journal",
       label: t("yearPage.accountingJournal"),
-      note: t("yearPage.doubleEntryPlainText"),
+      note: t("yearPage.doubleEntryBookkeepingPlain"),
     },
     {
       href: `/api/export/tax/${year}`,

@@ -47,8 +47,8 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   if (!today) return null;
   return (
     <FormDialog
-      title={cost ? t("costDialog.correctCost") : t("costDialog.recordCost")}
-      submit={cost ? t("costDialog.saveCost") : t("costDialog.recordCost")}
+      title={cost ? t("costDialog.editCost") : t("costDialog.recordCost")}
+      submit={cost ? t("costDialog.save") : t("costDialog.recordCost")}
       fields={costFields(workshop)}
       initial={cost ? typed(cost) : { spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}
@@ -64,7 +64,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
           const path = { params: { path: { id: cost.id } } };
           await save(
             api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }),
-            t("costDialog.costCorrected"),
+            t("costDialog.costChanged"),
           );
         } else {
           await tell(

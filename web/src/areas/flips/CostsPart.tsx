@@ -21,15 +21,15 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
   const lacking = piece.costs.filter((cost) => !cost.trip_id && cost.receipts.length === 0).length;
   const spent = piece.figures.find((figure) => figure.key === "cash_in")?.text;
   const summary = [
-    piece.costs.length === 0 ? t("costsPart.nothingBeyondPricePaid") : lines(piece.costs.length),
-    spent && t("costsPart.inIt", { spent }),
-    lacking > 0 && t("costsPart.receiptMissing", { lacking }),
+    piece.costs.length === 0 ? t("costsPart.nothingBesidesPricePaid") : lines(piece.costs.length),
+    spent && t("costsPart.spentSoFar", { spent }),
+    lacking > 0 && t("costsPart.withoutReceipt", { lacking }),
   ]
     .filter(Boolean)
     .join(" · ");
   return (
     <Fold title={t("costsPart.costs")} summary={summary}>
-      {piece.costs.length === 0 && <Quiet>{t("costsPart.nothingSpentBeyondPrice")}</Quiet>}
+      {piece.costs.length === 0 && <Quiet>{t("costsPart.costsBesidesPricePaid")}</Quiet>}
       <Entries>
         {piece.costs.map((cost) => (
           <Entry
@@ -90,12 +90,12 @@ function ReceiptButton({ cost }: { cost: Cost }) {
           size="small"
 
           disabled={progress !== null}
-          aria-label={t("costsPart.photographReceipt", { what: cost.what })}
+          aria-label={t("costsPart.addPhotoReceipt", { what: cost.what })}
           accept="image/*"
           files={t("costsPart.receiptFile", { what: cost.what })}
           onFiles={(files) => void send(files, "receipt")}
         >
-          {t("costsPart.receipt3")}
+          {t("costsPart.addReceipt")}
         </FileButton>
       )}
       {refused.length > 0 && (

@@ -17,19 +17,19 @@ function details(event: PieceEvent, currency: string): string {
   const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text} ${currency}`;
   const parts = sale
     ? [
-        sale.price ? t("datesFold.for", { price: sale.price.text, currency }) : t("datesFold.priceKnown"),
+        sale.price ? t("datesFold.for", { price: sale.price.text, currency }) : t("datesFold.priceUnknown"),
         money("tip", sale.tip),
         money("fee", sale.fee),
         money("delivery", sale.delivery),
         money("asked", sale.asking),
       ]
     : refund
-      ? [`${refund.amount?.text} ${currency}`, money(t("datesFold.feeGivenBack"), refund.fee_back)]
+      ? [`${refund.amount?.text} ${currency}`, money(t("datesFold.gotFeeBack"), refund.fee_back)]
       : [
           event.asking
             ? t("datesFold.at", { asking: event.asking.text, currency })
             : ["listed"].includes(event.kind)
-              ? t("datesFold.askingPriceKnown")
+              ? t("datesFold.askingPriceUnknown")
               : null,
         ];
   return [...parts, event.channel].filter(Boolean).join(", ");
@@ -42,13 +42,13 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
   return (
     <Fold
       title={t("datesFold.dates")}
-      summary={last && `${last.label.toLowerCase()} ${last.on?.text ?? t("datesFold.dayKnown")}`}
+      summary={last && `${last.label.toLowerCase()} ${last.on?.text ?? t("datesFold.dateUnknown")}`}
     >
       <Entries>
         {piece.events.map((event) => (
           <Entry
             key={event.id ?? event.kind}
-            day={event.on?.text ?? t("datesFold.dateKnown")}
+            day={event.on?.text ?? t("datesFold.dateUnknown2")}
             name={event.label.toLowerCase()}
             onCorrect={
               event.id === null || event.set_id || event.kind === "split" ? undefined : () => setCorrecting(event)
@@ -90,8 +90,8 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
 }
 
 function bought(piece: Piece, currency: string): string {
-  if (piece.fields.purchase === "") return t("datesFold.priceKnown2");
+  if (piece.fields.purchase === "") return t("datesFold.unknownPrice");
   return Number(piece.fields.purchase) === 0
-    ? t("datesFold.nothing")
+    ? t("datesFold.free")
     : t("datesFold.for2", { purchase: piece.fields.purchase, currency });
 }

@@ -118,12 +118,12 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           size="small"
           value={unit}
           onChange={(_, value: "h" | "min" | null) => value && setUnit(value)}
-          aria-label={t("dayPart.bareNumber")}
+          aria-label={t("dayPart.plainNumber")}
         >
           <ToggleButton value="h">{t("dayPart.hours")}</ToggleButton>
           <ToggleButton value="min">{t("dayPart.minutes")}</ToggleButton>
         </ToggleButtonGroup>
-        <Typography variant="caption">{t("dayPart.whatNumberWithoutUnit")}</Typography>
+        <Typography variant="caption">{t("dayPart.usedNumbersWithoutUnit")}</Typography>
       </Row>
       {lines.slice(0, shown).map((one) => (
         <Box
@@ -143,7 +143,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, alignSelf: "center", fontWeight: 600 }}>
             {one.name || (
               <PiecesField
-                spec={{ name: "pieces", label: t("dayPart.piecesWorked"), kind: "pieces" }}
+                spec={{ name: "pieces", label: t("dayPart.pieces"), kind: "pieces" }}
                 value={one.pieces}
                 onChange={(pieces) => set(one.key, { pieces })}
               />
@@ -194,11 +194,11 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
       ))}
       <Row align="stretch" sx={{ mt: 2 }}>
         <Button variant="contained" disabled={written.length === 0} onClick={() => void save()}>
-          {t("dayPart.recordDay")}
+          {t("dayPart.recordHours")}
         </Button>
         {lines.length > shown && (
           <Button onClick={() => setShown(lines.length)}>
-            {t("dayPart.moreHand", { count: lines.length - shown })}
+            {t("dayPart.morePieces", { count: lines.length - shown })}
           </Button>
         )}
         <Button

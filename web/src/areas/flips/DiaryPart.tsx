@@ -63,17 +63,17 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
       summary={diarySummary(piece)}
       action={
         <>
-          <Button onClick={() => setNoting(true)}>{t("diaryPart.noteSomething")}</Button>
-          {into && <Button onClick={() => setSharing(true)}>{t("diaryPart.changeSharesSplit")}</Button>}
+          <Button onClick={() => setNoting(true)}>{t("diaryPart.addNote")}</Button>
+          {into && <Button onClick={() => setSharing(true)}>{t("diaryPart.changeShares")}</Button>}
           <Button onClick={() => setWhole(!whole)} aria-expanded={whole}>
-            {whole ? t("diaryPart.onlyNotes") : t("diaryPart.everythingOrder")}
+            {whole ? t("diaryPart.notesOnly") : t("diaryPart.everythingOrder")}
           </Button>
         </>
       }
     >
       {whole && <WholeDiary id={piece.id} currency={currency} />}
       {!whole && piece.diary.length === 0 && piece.damages.length === 0 && (
-        <Quiet>{t("diaryPart.notesChangesMindDamage")}</Quiet>
+        <Quiet>{t("diaryPart.notesYetChangesMind")}</Quiet>
       )}
       <Entries>
         {!whole &&
@@ -86,7 +86,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
               removeWord={t("diaryPart.undo")}
             >
               <Box component="span" sx={{ color: "error.main", fontWeight: 500 }}>
-                {t("diaryPart.broken", { place: damage.place })}
+                {t("diaryPart.damaged", { place: damage.place })}
               </Box>{" "}
               {damage.what}
               {damage.changes.length > 0 && <Quiet>{damage.changes.join(", ")}</Quiet>}
@@ -108,7 +108,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
 function diarySummary({ diary, damages }: Piece): string {
   const last = diary[diary.length - 1];
   const broken =
-    damages.length > 0 && t("diaryPart.broken2", { more: t("diaryPart.times", { count: damages.length }) });
+    damages.length > 0 && t("diaryPart.damaged2", { more: t("diaryPart.times", { count: damages.length }) });
   return [broken, last?.text ?? (broken ? null : t("diaryPart.notesYet"))].filter(Boolean).join(" · ");
 }
 
@@ -120,8 +120,8 @@ function SplitShares({ into, onClose }: Props) {
   const path = { params: { path: { id: into.event_id } } };
   return (
     <FormDialog
-      title={t("diaryPart.sharesSplit")}
-      submit={t("diaryPart.saveShares")}
+      title={t("diaryPart.sharesEachPart")}
+      submit={t("diaryPart.save")}
       fields={into.parts.map((part) => ({
         name: String(part.id),
         label: part.name,

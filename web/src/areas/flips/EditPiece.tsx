@@ -48,7 +48,7 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
   return (
     <FormDialog
       title={t("editPiece.edit", { ticket: piece.ticket })}
-      submit={t("editPiece.savePiece")}
+      submit={t("editPiece.save")}
       fields={fields}
       initial={opened.fields as Values}
       onClose={onClose}
@@ -92,10 +92,10 @@ function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }: Props
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="two-versions">
-      <DialogTitle id="two-versions">{t("editPiece.savedAnotherTabMeanwhile")}</DialogTitle>
+      <DialogTitle id="two-versions">{t("editPiece.changedSomewhereElse")}</DialogTitle>
       <DialogContent>
         {error && <Alert severity="error">{error}</Alert>}
-        <p>{t("editPiece.nothingLostChooseWhat")}</p>
+        <p>{t("editPiece.bothVersionsStillHere")}</p>
         {differing.map((field) => (
           <Box key={field.name} sx={{ borderTop: 1, borderColor: "divider", py: 1 }}>
             <Box sx={{ fontWeight: 600 }} id={`clash-${field.name}`}>
@@ -109,22 +109,22 @@ function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }: Props
               <FormControlLabel
                 value="theirs"
                 control={<Radio />}
-                label={t("editPiece.savedThere", { theirs: shown(theirs[field.name]) })}
+                label={t("editPiece.theirs", { theirs: shown(theirs[field.name]) })}
               />
               <FormControlLabel
                 value="yours"
                 control={<Radio />}
-                label={t("editPiece.youHave", { yours: shown(yours[field.name]) })}
+                label={t("editPiece.yours", { yours: shown(yours[field.name]) })}
               />
             </RadioGroup>
           </Box>
         ))}
-        {differing.length === 0 && <p>{t("editPiece.twoDoDifferAnything")}</p>}
+        {differing.length === 0 && <p>{t("editPiece.twoVersionsSameEverything")}</p>}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>{t("editPiece.keepTheirs")}</Button>
         <Button variant="contained" onClick={save}>
-          {t("editPiece.saveChosen")}
+          {t("editPiece.save2")}
         </Button>
       </DialogActions>
     </Dialog>

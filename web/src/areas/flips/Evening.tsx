@@ -27,7 +27,7 @@ export default function Evening() {
   if (!workshop.data || !offers.data) return <LinearProgress aria-label={t("evening.loading")} />;
   return (
     <>
-      <PageHead title={t("evening.evening")} line={t("evening.writeDownDayHow")} />
+      <PageHead title={t("evening.evening")} line={t("evening.recordDayWhatWorked")} />
       <SubNav name={t("evening.today")} pages={TODAY_PAGES} />
       <DayPart workshop={workshop.data} offers={offers.data.rows} yesterday={offers.data.yesterday} />
       <Part title={t("evening.receipt")}>
@@ -44,8 +44,8 @@ type Late = DayOffers["receipts"][number];
 function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: string }) {
   if (receipts.length === 0) return null;
   return (
-    <Part title={t("evening.latestReceipts")}>
-      <PlainList aria-label={t("evening.latestReceipts")}>
+    <Part title={t("evening.recentReceipts")}>
+      <PlainList aria-label={t("evening.recentReceipts")}>
         {receipts.map((one) => (
           <ReceiptLine key={one.id} receipt={one} currency={currency} />
         ))}
@@ -57,12 +57,12 @@ function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: stri
 function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string }) {
   const { send, progress, refused } = useUpload({ receipt_id: receipt.id });
   const { remove } = useUndo();
-  const name = receipt.shop ?? t("evening.shopNamed");
+  const name = receipt.shop ?? t("evening.unnamedShop");
   return (
     <Row component="li" sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}>
       <Box sx={{ flex: "1 1 260px", minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>
-          {[receipt.shop ?? t("evening.shopNamed2"), receipt.spent_on?.text].filter(Boolean).join(", ")}
+          {[receipt.shop ?? t("evening.shopNamed"), receipt.spent_on?.text].filter(Boolean).join(", ")}
         </Box>
         <Quiet>{receipt.lines.join(", ")}</Quiet>
       </Box>
@@ -80,7 +80,7 @@ function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string })
         multiple
         onFiles={(files) => void send(files, "receipt")}
       >
-        {t("evening.photograph")}
+        {t("evening.addPhoto")}
       </FileButton>
       <Button
         size="small"

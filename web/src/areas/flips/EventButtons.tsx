@@ -22,15 +22,15 @@ import { t } from "../../locales/flips";
 
 export const EVENT_BUTTONS: Record<string, string> = {
   first_work: t("eventButtons.recordFirstWork"),
-  ready: t("eventButtons.recordReady"),
-  listed: t("eventButtons.recordListing"),
+  ready: t("eventButtons.markReady"),
+  listed: t("eventButtons.markListed"),
   price_changed: t("eventButtons.changeAskingPrice"),
   sold: t("eventButtons.recordSale"),
-  kept: t("eventButtons.keep"),
+  kept: t("eventButtons.keepYourself"),
   given_away: t("eventButtons.giveAway"),
-  scrapped: t("eventButtons.scrap"),
+  scrapped: t("eventButtons.throwAway"),
   parted_out: t("eventButtons.takeApartParts"),
-  lost: t("eventButtons.lost"),
+  lost: t("eventButtons.lostStolen"),
   refunded: t("eventButtons.recordRefund"),
 };
 
@@ -59,7 +59,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
         ))}
         {endings.length > 0 && (
           <Button aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
-            {t("eventButtons.endedAnotherWay")}
+            {t("eventButtons.didntSell")}
           </Button>
         )}
       </Row>
@@ -81,7 +81,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
             setSplitting(true);
           }}
         >
-          {t("eventButtons.splitIntoSeveral")}
+          {t("eventButtons.splitIntoSeveralPieces")}
         </MenuItem>
       </Menu>
       {splitting && <SplitDialog piece={piece} workshop={workshop} onClose={() => setSplitting(false)} />}
@@ -143,7 +143,7 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
               {problem}
             </Alert>
           )}
-          <Box sx={{ mb: 1.5 }}>{t("eventButtons.costHoursTripsSo")}</Box>
+          <Box sx={{ mb: 1.5 }}>{t("eventButtons.costsHoursTripsDivided")}</Box>
           <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
             {workshop.lists.cautions.saw}
           </Alert>
@@ -174,7 +174,7 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
                 sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}
               />
               <TextField
-                label={t("eventButtons.parts")}
+                label={t("eventButtons.share")}
                 value={part.weight}
                 onChange={(event) => change(place, { weight: event.target.value })}
               />
@@ -190,15 +190,15 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
               />
               <FormControlLabel
                 control={<Checkbox checked={part.keep} onChange={(_, keep) => change(place, { keep })} />}
-                label={t("eventButtons.staysHouse")}
+                label={t("eventButtons.imKeeping")}
               />
             </Box>
           ))}
           <Button onClick={() => setParts([...parts, { name: "", weight: "1", width: "", height: "", keep: false }])}>
-            {t("eventButtons.anotherPart")}
+            {t("eventButtons.addPart")}
           </Button>
           {parts.length > 2 && (
-            <Button onClick={() => setParts(parts.slice(0, -1))}>{t("eventButtons.onePartLess")}</Button>
+            <Button onClick={() => setParts(parts.slice(0, -1))}>{t("eventButtons.removePart")}</Button>
           )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>

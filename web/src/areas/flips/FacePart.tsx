@@ -24,7 +24,7 @@ export function FacePart({ piece, workshop }: { piece: Piece; workshop: Workshop
           exclusive
           size="small"
           value={shown}
-          aria-label={t("facePart.face")}
+          aria-label={t("facePart.picture")}
           className="no-print"
           onChange={(_, next: "photo" | "drawing" | null) => next && setWanted(next)}
           sx={{ mb: 1 }}

@@ -28,18 +28,18 @@ import { t } from "../../locales/flips";
 // How the lists of pieces may be sorted.
 const SORTS = {
   in_hand: {
-    ticket: t("floor.ticketNewestFirst"),
+    ticket: t("floor.numberNewestFirst"),
     stage: t("floor.stage"),
     bought_on: t("floor.boughtOldestFirst"),
-    cash_in: t("floor.money"),
+    cash_in: t("floor.spentSoFar"),
     hours: t("floor.hours"),
     name: "Name",
   },
   archive: {
-    ended_on: t("floor.endedLatestFirst"),
+    ended_on: t("floor.finishedLatestFirst"),
     cash_profit: t("floor.profit"),
     hourly_pay: t("floor.hourlyPay"),
-    turnaround: t("floor.turnaround"),
+    turnaround: t("floor.daysSell"),
     hours: t("floor.hours"),
     name: "Name",
   },
@@ -89,20 +89,20 @@ export default function Floor() {
   const currency = workshop.data.currency;
   const unknown = inHand.count - inHand.price_known;
   const line = inHand.count
-    ? t("floor.handTiedUpOldest", {
+    ? t("floor.piecesHandTiedUp", {
         count: inHand.count,
         tiedup: inHand.tied_up?.text ?? "0",
         currency,
-        more: unknown ? t("floor.priceKnown", { unknown }) : "",
-        oldestdays: inHand.oldest_days ?? t("floor.known"),
+        more: unknown ? t("floor.unknownPrice", { unknown }) : "",
+        oldestdays: inHand.oldest_days ?? t("floor.unknown"),
       })
-    : t("floor.nothingHand");
+    : t("floor.piecesHand");
   const scale = daysScale(rows.map((row) => row.strip));
   return (
     <>
       <PageHead title={t("floor.floor")} line={line}>
         <Button variant="outlined" onClick={() => setPast(true)}>
-          {t("floor.flipFinishedBefore")}
+          {t("floor.addPastFlip")}
         </Button>
         <Button variant="contained" onClick={open.newPiece}>
           {t("floor.recordPiece")}
@@ -167,7 +167,7 @@ export default function Floor() {
         </TextField>
         {view === "in_hand" && rows.length > 1 && (
           <Button onClick={() => setChosen(chosen ? null : new Map())} aria-pressed={chosen !== null}>
-            {chosen ? t("floor.stopChoosing") : t("floor.chooseSeveral")}
+            {chosen ? t("floor.cancelSelection") : t("floor.selectSeveral")}
           </Button>
         )}
       </Row>
@@ -176,26 +176,26 @@ export default function Floor() {
         <Empty
           title={
             text || stage || kind || year
-              ? t("floor.pieceLike")
+              ? t("floor.piecesFound")
               : view === "archive"
-                ? t("floor.flipHasEndedYet")
-                : t("floor.floorEmpty")
+                ? t("floor.finishedFlipsYet")
+                : t("floor.piecesYet")
           }
         >
           {!text && view === "in_hand" && (
             <>
-              <span>{t("floor.recordPieceYouBought")}</span>
+              <span>{t("floor.recordPieceBoughtName")}</span>
               <Button variant="contained" onClick={open.newPiece}>
                 {t("floor.recordPiece")}
               </Button>
             </>
           )}
-          {!text && view === "archive" && <span>{t("floor.soldKeptGivenAway")}</span>}
+          {!text && view === "archive" && <span>{t("floor.piecesSoldKeptGave")}</span>}
         </Empty>
       ) : (
         <Box
           role="table"
-          aria-label={view === "archive" ? t("floor.endedFlips") : t("floor.piecesHand")}
+          aria-label={view === "archive" ? t("floor.finishedFlips") : t("floor.piecesHand2")}
           sx={{ borderTop: 2, borderColor: "text.primary", bgcolor: "background.paper" }}
         >
           <FloorHead view={view} currency={currency} />

@@ -38,7 +38,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.money", { currency }),
+          t("floorRow.spentSoFar", { currency }),
           t("floorRow.hours"),
           t("floorRow.profit", { currency }),
           t("floorRow.outcome"),
@@ -47,7 +47,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.money", { currency }),
+          t("floorRow.spentSoFar", { currency }),
           t("floorRow.hours"),
           t("floorRow.price", { currency }),
           t("floorRow.next"),
@@ -102,12 +102,12 @@ function Outcome({ row }: { row: PieceRow }) {
         {row.hourly_pay
           ? t("floorRow.hour", { hourlypay: row.hourly_pay.text })
           : ["sold", "scrapped", t("floorRow.partedOut"), "lost"].includes(row.stage)
-            ? t("floorRow.hourlyPayUndefined")
+            ? t("floorRow.hourlyPay")
             : row.stage === "split"
-              ? t("floorRow.standsParts")
-              : t("floorRow.hourlyPay")}
+              ? t("floorRow.countedParts")
+              : t("floorRow.countedHourlyPay")}
       </Box>
-      <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? t("floorRow.dateKnown")}`}</Box>
+      <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? t("floorRow.dateUnknown")}`}</Box>
     </>
   );
 }
@@ -134,7 +134,7 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
           <Checkbox
             checked={chosen}
             onChange={onChoose}
-            slotProps={{ input: { "aria-label": t("floorRow.choose", { name: row.name }) } }}
+            slotProps={{ input: { "aria-label": t("floorRow.select", { name: row.name }) } }}
           />
         )}
         <Drawing shape={row.drawing} width={84} height={62} />
@@ -156,7 +156,9 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
         <DaysStrip strip={row.strip} scale={scale} end={row.strip.ended ? row.stage : undefined} />
       </Cell>
       <Cell right>
-        <Named name={t("floorRow.money2")}>{row.cash_in?.text ?? <Box sx={quiet}>{t("floorRow.known")}</Box>}</Named>
+        <Named name={t("floorRow.spentSoFar2")}>
+          {row.cash_in?.text ?? <Box sx={quiet}>{t("floorRow.unknown")}</Box>}
+        </Named>
       </Cell>
       <Cell right>
         <Named name={t("floorRow.hours")}>
@@ -204,7 +206,7 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
           <>
             {row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}` : NEXT_EVENT[row.stage]}
             <Box sx={quiet}>
-              {row.next_step ? t("floorRow.next2", { stage: row.stage, at: row.next_step.at }) : row.stage}
+              {row.next_step ? t("floorRow.nextPrice", { stage: row.stage, at: row.next_step.at }) : row.stage}
             </Box>
           </>
         )}

@@ -15,11 +15,11 @@ const WIDTH = 600; // units of the picture, stretched to the room there is
 function sentence(budget: Budget): string | null {
   const hours = budget.hours.text;
   if (!hours) return null;
-  if (budget.out) return t("hoursGauge.hoursHaveRunOut", { hours });
-  if (budget.short) return t("hoursGauge.leftWorkComeTakes", { hours, tocome: budget.to_come?.text });
-  return t("hoursGauge.leftFloorPay", {
+  if (budget.out) return t("hoursGauge.overTimeBudgetSo", { hours });
+  if (budget.short) return t("hoursGauge.aboutWorkLeftBut", { hours, tocome: budget.to_come?.text });
+  return t("hoursGauge.leftTimeBudget", {
     hours,
-    more: budget.to_come ? t("hoursGauge.workCome", { tocome: budget.to_come.text }) : "",
+    more: budget.to_come ? t("hoursGauge.workLeft", { tocome: budget.to_come.text }) : "",
   });
 }
 
@@ -34,14 +34,14 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
   const x = (seconds: number) => (Math.max(seconds, 0) / most) * WIDTH;
   const tight = budget.out || budget.short;
   return (
-    <Box component="section" aria-label={t("hoursGauge.hoursBudget")} sx={{ mb: 3 }}>
+    <Box component="section" aria-label={t("hoursGauge.timeBudget")} sx={{ mb: 3 }}>
       <Box sx={{ fontWeight: 600, color: tight ? "error.main" : "text.primary", mb: 0.75 }}>{said}</Box>
       <Box
         component="svg"
         viewBox={`0 0 ${WIDTH} 26`}
         preserveAspectRatio="none"
         role="img"
-        aria-label={t("hoursGauge.workedComeBears", {
+        aria-label={t("hoursGauge.workedWorkLeftTime", {
           worked: budget.worked?.text ?? "nothing",
           tocome: budget.to_come?.text ?? "nothing",
           bears: budget.bears?.text,
@@ -62,9 +62,9 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
       </Box>
       <Box sx={{ ...label, display: "flex", flexWrap: "wrap", columnGap: 2, fontSize: 15 }}>
         <span>{t("hoursGauge.worked", { worked: budget.worked?.text ?? "0 min" })}</span>
-        {budget.to_come && <span>{t("hoursGauge.come", { tocome: budget.to_come.text })}</span>}
+        {budget.to_come && <span>{t("hoursGauge.workLeft2", { tocome: budget.to_come.text })}</span>}
         <Box component="span" sx={{ color: "error.main" }}>
-          {t("hoursGauge.whatBears", { bears: budget.bears?.text })}
+          {t("hoursGauge.timeBudget2", { bears: budget.bears?.text })}
         </Box>
         <Button
           size="small"
@@ -73,19 +73,19 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
           onClick={() => setSums(!sums)}
           sx={{ ml: "auto" }}
         >
-          {sums ? t("hoursGauge.hideSums") : t("hoursGauge.howSo")}
+          {sums ? t("hoursGauge.hideDetails") : t("hoursGauge.showDetails")}
         </Button>
       </Box>
       {sums && <Figures figures={[budget.hours, budget.left]} currency={currency} />}
       {tight && budget.ways.length > 0 && (
         <Box sx={{ mt: 1.5 }}>
           <SmallTable
-            label={t("hoursGauge.whatEachWayGo")}
+            label={t("hoursGauge.whatEarnHere")}
             columns={[
               t("hoursGauge.here"),
               [t("hoursGauge.brings", { currency })],
               [t("hoursGauge.hours")],
-              [t("hoursGauge.paysHour", { currency })],
+              [t("hoursGauge.hourlyPay", { currency })],
               "",
             ]}
             rows={budget.ways.map((way) => ({
@@ -99,7 +99,7 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
               ],
             }))}
           />
-          <Quiet>{t("hoursGauge.whatSpentWorkedSo")}</Quiet>
+          <Quiet>{t("hoursGauge.moneyHoursAlreadySpent")}</Quiet>
         </Box>
       )}
     </Box>

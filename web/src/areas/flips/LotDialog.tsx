@@ -23,8 +23,8 @@ import { t } from "../../locales/flips";
 
 const RULES = [
   { key: "equal", label: "equally" },
-  { key: "resale", label: t("lotDialog.expectedResale") },
-  { key: "hand", label: t("lotDialog.hand") },
+  { key: "resale", label: t("lotDialog.expectedPrice") },
+  { key: "hand", label: t("lotDialog.sharesEnter") },
 ];
 
 type Fields = Lot["fields"];
@@ -105,7 +105,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
         onSubmit={(event: FormEvent) => void submit(event)}
         sx={{ display: "flex", flexDirection: "column", minHeight: 0 }}
       >
-        <DialogTitle id="lot-dialog">{lot ? t("lotDialog.correctLot") : t("lotDialog.recordLot")}</DialogTitle>
+        <DialogTitle id="lot-dialog">{lot ? t("lotDialog.editLot") : t("lotDialog.recordLot")}</DialogTitle>
         <DialogContent>
           {problem && (Object.keys(errors).length === 0 || errors.members || errors.stash) && (
             <Alert severity="error" sx={{ mb: 2 }}>
@@ -122,9 +122,9 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
               alignItems: "start",
             }}
           >
-            {field("name", t("lotDialog.whatBought"), "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
-            {field("source", t("lotDialog.where"))}
-            {field("bought_on", t("lotDialog.bought"), "", {
+            {field("name", t("lotDialog.nameLot"), "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
+            {field("source", t("lotDialog.bought"))}
+            {field("bought_on", t("lotDialog.bought2"), "", {
               type: "date",
               slotProps: { inputLabel: { shrink: true } },
             })}
@@ -133,7 +133,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
             {field("tax", t("lotDialog.tax"), t("lotDialog.amount20Both"))}
             <TextField
               select
-              label={t("lotDialog.shared")}
+              label={t("lotDialog.splitPrice")}
               value={fields.share_rule ?? "equal"}
               helperText={errors.share_rule}
               onChange={(event) => setFields({ ...fields, share_rule: event.target.value })}
@@ -146,7 +146,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
             </TextField>
           </Box>
           <Typography variant="h3" sx={{ mb: 1 }}>
-            {t("lotDialog.what")}
+            {t("lotDialog.pieces")}
           </Typography>
           <MemberRows rows={rows} set={setRows} rule={fields.share_rule ?? "equal"} workshop={workshop} />
           <StashRows rows={stash} set={setStash} currency={workshop.currency} />
@@ -154,7 +154,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
         <DialogActions sx={{ px: 3, pb: 2 }}>
           <Button onClick={onClose}>{t("lotDialog.cancel")}</Button>
           <Button type="submit" variant="contained" loading={busy}>
-            {lot ? t("lotDialog.saveLot") : t("lotDialog.recordLot2")}
+            {lot ? t("lotDialog.save") : t("lotDialog.recordLot2")}
           </Button>
         </DialogActions>
       </Box>

@@ -43,16 +43,16 @@ export default function LotPage() {
           .join(", ")}
       >
         <Button variant="outlined" onClick={() => setEditing(true)}>
-          {t("lotPage.correctLot")}
+          {t("lotPage.editLot")}
         </Button>
         <Button color="inherit" onClick={() => void removeIt()}>
           {t("lotPage.remove")}
         </Button>
       </PageHead>
-      <Part title={t("lotPage.whatEachCost")}>
+      <Part title={t("lotPage.costEachPiece")}>
         <Box sx={{ color: "text.secondary", mb: 1 }}>
           {data.price
-            ? t("lotPage.sharedWhatFoundInside", {
+            ? t("lotPage.splitThingsFoundInside", {
                 whole:
                   whole
                     .filter(([, amount]) => amount?.minor)
@@ -60,15 +60,15 @@ export default function LotPage() {
                     .join(" + ") || t("lotPage.nothingPaid"),
                 ruletext: data.rule_text,
               })
-            : t("lotPage.priceKnownSoNeither")}
+            : t("lotPage.priceUnknownSoCant")}
         </Box>
         <SmallTable
-          label={t("lotPage.sharesLot")}
+          label={t("lotPage.costEachPiece2")}
           columns={[
             t("lotPage.piece"),
             t("lotPage.stage"),
-            [t("lotPage.expectedResale")],
-            [t("lotPage.price", { currency })],
+            [t("lotPage.expectedPrice")],
+            [t("lotPage.sharePrice", { currency })],
             [t("lotPage.premiumTax")],
           ]}
           rows={data.members.map((member) => ({
@@ -76,26 +76,26 @@ export default function LotPage() {
             cells: [
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
               member.found ? t("lotPage.foundInside", { stage: member.stage }) : member.stage,
-              member.expected_resale || t("lotPage.said"),
-              member.price?.text ?? t("lotPage.known"),
-              member.total?.text ?? t("lotPage.known"),
+              member.expected_resale || t("lotPage.set"),
+              member.price?.text ?? t("lotPage.unknown"),
+              member.total?.text ?? t("lotPage.unknown"),
             ],
           }))}
           foot={[
             t("lotPage.whole"),
             "",
             "",
-            data.price?.text ?? t("lotPage.known"),
-            data.total?.text ?? t("lotPage.known"),
+            data.price?.text ?? t("lotPage.unknown"),
+            data.total?.text ?? t("lotPage.unknown"),
           ]}
         />
       </Part>
       {data.stash.length > 0 && (
-        <Part title={t("lotPage.foundStash")}>
+        <Part title={t("lotPage.foundPutStash")}>
           {data.stash.map((item) => (
             <Box
               key={item.id}
-            >{`${item.count} × ${item.name}${item.worth ? t("lotPage.replace", { worth: item.worth.text, currency }) : ""}`}</Box>
+            >{`${item.count} × ${item.name}${item.worth ? t("lotPage.wouldCostReplace", { worth: item.worth.text, currency }) : ""}`}</Box>
           ))}
         </Part>
       )}

@@ -38,7 +38,7 @@ export default function Lots() {
       </PageHead>
       <SubNav name={t("lots.scout")} pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
-        <Empty title={t("lots.lotYet")}>
+        <Empty title={t("lots.lotsYet")}>
           <span>{t("lots.auctionLotFreeLoad")}</span>
           {button}
         </Empty>
@@ -62,7 +62,7 @@ export default function Lots() {
                 {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
               </Box>
               <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
-                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : t("lots.priceKnown")}
+                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : t("lots.priceUnknown")}
               </Box>
             </Row>
           ))}

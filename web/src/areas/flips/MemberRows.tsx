@@ -54,7 +54,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
                 onChange={(event) => change(row.key, { kind: event.target.value })}
                 sx={{ gridColumn: { xs: "span 4", sm: "span 2" } }}
               >
-                <MenuItem value="">{t("memberRows.said")}</MenuItem>
+                <MenuItem value="">{t("memberRows.set")}</MenuItem>
                 {workshop.lists.kinds.map((kind) => (
                   <MenuItem key={kind} value={kind}>
                     {kind}
@@ -71,7 +71,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {!row.prospect_id && (
             <TextField
-              label={t("memberRows.expectedResale", { currency: workshop.currency })}
+              label={t("memberRows.expectedPrice", { currency: workshop.currency })}
               value={row.expected_resale}
               onChange={(event) => change(row.key, { expected_resale: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
@@ -79,7 +79,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {rule === "hand" && (
             <TextField
-              label={t("memberRows.partPrice", { currency: workshop.currency })}
+              label={t("memberRows.sharePrice", { currency: workshop.currency })}
               value={row.share}
               onChange={(event) => change(row.key, { share: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
@@ -93,16 +93,16 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           <Button
             color="inherit"
             sx={{ gridColumn: "span 2", justifySelf: "end" }}
-            aria-label={t("memberRows.takePieceOut", { place: place + 1 })}
+            aria-label={t("memberRows.removePiece", { place: place + 1 })}
             onClick={() => set(rows.filter((other) => other.key !== row.key))}
           >
-            {t("memberRows.takeOut")}
+            {t("memberRows.remove")}
           </Button>
         </Box>
       ))}
       <Row>
         <Button variant="outlined" onClick={() => set([...rows, emptyRow()])}>
-          {t("memberRows.anotherPiece")}
+          {t("memberRows.addPiece")}
         </Button>
         {free.length > 0 && (
           <TextField

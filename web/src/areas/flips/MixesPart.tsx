@@ -13,7 +13,7 @@ export function MixesPart({ id }: { id: number }) {
   if (!data || data.mixes.length + data.colours.length === 0) return null;
   return (
     <Fold
-      title={t("mixesPart.colours")}
+      title={t("mixesPart.colorsUsed")}
       summary={[...data.colours.map((one) => one.label), ...data.mixes.map((one) => one.mix.name)].join(", ")}
     >
       {data.colours.map(({ label, swatch, zones, needed, coats, stands }) => (
@@ -21,15 +21,15 @@ export function MixesPart({ id }: { id: number }) {
           <Swatch colour={swatch} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ fontWeight: 600 }}>{label}</Box>
-            <Box>{zones || t("mixesPart.lookNow")}</Box>
+            <Box>{zones || t("mixesPart.longerLook")}</Box>
             <Quiet>
               {coats.map((coat) => `${coat.step ?? "taken"}: ${coat.amount}, ${coat.on?.text}`).join("; ") ||
-                t("mixesPart.coatYet")}
+                t("mixesPart.paintedYet")}
             </Quiet>
             <Quiet>
               {stands.length
-                ? `${needed ? t("mixesPart.shelf") : t("mixesPart.touchUp")}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
-                : t("mixesPart.noneStandsShelf")}
+                ? `${needed ? t("mixesPart.shelf") : t("mixesPart.touchUps")}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
+                : t("mixesPart.noneShelf")}
               {needed && t("mixesPart.stillNeeded", { needed })}
             </Quiet>
           </Box>
@@ -48,18 +48,18 @@ export function MixesPart({ id }: { id: number }) {
             <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
               {mix.name}
             </Link>
-            <Box>{zones || t("mixesPart.lookNow")}</Box>
+            <Box>{zones || t("mixesPart.longerLook")}</Box>
             <Quiet>
               {coats
                 .map(
                   (coat) =>
                     `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? t("mixesPart.version", { version: coat.version }) : ""}, ${coat.on?.text}`,
                 )
-                .join("; ") || t("mixesPart.coatYet")}
+                .join("; ") || t("mixesPart.paintedYet")}
             </Quiet>
             <Quiet>
               {stands.length
-                ? t("mixesPart.touchUp2", {
+                ? t("mixesPart.touchUps2", {
                     stands: stands
                       .map(
                         (one) =>
@@ -67,7 +67,7 @@ export function MixesPart({ id }: { id: number }) {
                       )
                       .join("; "),
                   })
-                : t("mixesPart.noneLeftMixAnew", {
+                : t("mixesPart.noneLeftMixMore", {
                     parts: mix.parts.map((part) => `${part.parts} ${part.label}`).join(t("mixesPart.to")),
                   })}
               {needed && t("mixesPart.stillNeeded", { needed })}

@@ -12,7 +12,7 @@ const TONE = { content: "primary.main", short: "warning.main", loss: "error.main
 export function MoneyPart({ piece, currency }: { piece: Piece; currency: string }) {
   const both = piece.need_and_fetch;
   return (
-    <Box component="section" aria-label={t("moneyPart.whatFetchesWhatNeeds")} sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
+    <Box component="section" aria-label={t("moneyPart.price")} sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
       <WorthPart worth={piece.worth} />
       {!piece.strip.ended && (
         <Row wrap={false} gap={2} align="flex-start" sx={{ mb: 1 }}>
@@ -26,11 +26,11 @@ export function MoneyPart({ piece, currency }: { piece: Piece; currency: string 
                 ))}
               </Box>
             ) : (
-              t("moneyPart.nothingTellsYetWhat")
+              t("moneyPart.likelyPriceYet")
             )}
           </Box>
           <Link to={`/pieces/${piece.id}/price`} style={{ lineHeight: "44px", whiteSpace: "nowrap" }}>
-            {t("moneyPart.price")}
+            {t("moneyPart.setPrice")}
           </Link>
         </Row>
       )}

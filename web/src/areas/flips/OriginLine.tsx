@@ -15,7 +15,7 @@ export function OriginLine({ piece }: { piece: Piece }) {
       <Link key="lot" to={`/scout/lots/${lot.id}`}>
         {t("originLine.lot", {
           lot: lot.name,
-          more: lot.pieces === 1 ? t("originLine.alone") : t("originLine.more", { pieces: lot.pieces - 1 }),
+          more: lot.pieces === 1 ? t("originLine.own") : t("originLine.more", { pieces: lot.pieces - 1 }),
         })}
       </Link>,
     ]);
@@ -50,11 +50,11 @@ export function OriginLine({ piece }: { piece: Piece }) {
     parts.push([
       "prospect",
       <Link key="prospect" to={`/scout/${prospect.id}`}>
-        {t("originLine.spotted")}
+        {t("originLine.spottedFirst")}
       </Link>,
     ]);
   if (mates.length > 0)
-    parts.push(["mates", <span key="mates">{t("originLine.moreJustLikeHand", { count: mates.length })}</span>]);
+    parts.push(["mates", <span key="mates">{t("originLine.moreLikeHand", { count: mates.length })}</span>]);
   if (parts.length === 0) return null;
   return (
     <Box sx={{ color: "text.secondary", mt: -1, mb: 2 }}>
@@ -75,9 +75,9 @@ export function Said({ fields }: { fields: PieceFields }) {
     [t("originLine.label"), fields.label_found],
     [
       t("originLine.made"),
-      fields.made_about && t("originLine.about", { madeabout: fields.made_about.replace(/^about /, "") }),
+      fields.made_about && t("originLine.around", { madeabout: fields.made_about.replace(/^about /, "") }),
     ],
-    [t("originLine.body"), fields.body_material],
+    [t("originLine.mainMaterial"), fields.body_material],
     [t("originLine.surface"), fields.surface_material],
   ].filter(([, value]) => value);
   if (rows.length === 0) return null;

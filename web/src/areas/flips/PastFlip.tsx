@@ -21,8 +21,8 @@ const fields = (workshop: Workshop): FieldSpec[] => {
     { name: "name", label: t("pastFlip.what"), kind: "text" },
     { name: "kind", label: t("pastFlip.kind"), kind: "kind", lists: workshop.lists },
     { name: "kind_form", label: t("pastFlip.form"), kind: "text", hidden: true },
-    { name: "source", label: t("pastFlip.where"), kind: "suggest", suggestions: workshop.lists.sources },
-    day("bought_on", t("pastFlip.bought")),
+    { name: "source", label: t("pastFlip.bought"), kind: "suggest", suggestions: workshop.lists.sources },
+    day("bought_on", t("pastFlip.bought2")),
     money("purchase", t("pastFlip.pricePaid"), t("pastFlip.n0IfFreeLeave")),
     money("materials", t("pastFlip.materials")),
     money("hardware", t("pastFlip.hardware")),
@@ -33,7 +33,7 @@ const fields = (workshop: Workshop): FieldSpec[] => {
       kind: "text",
       unit: "h",
       half: true,
-      help: t("pastFlip.n9758h30"),
+      help: t("pastFlip.like975"),
     },
     day("listed_on", t("pastFlip.listed")),
     money("asking_price", t("pastFlip.asked")),
@@ -42,7 +42,7 @@ const fields = (workshop: Workshop): FieldSpec[] => {
     money("fees", t("pastFlip.fees")),
     {
       name: "channel",
-      label: t("pastFlip.channel"),
+      label: t("pastFlip.whereSold"),
       kind: "suggest",
       suggestions: workshop.lists.channels,
       half: true,
@@ -56,8 +56,8 @@ export default function PastFlip({ workshop, onClose }: { workshop: Workshop; on
   const { done } = useUndo();
   return (
     <FormDialog
-      title={t("pastFlip.flipFinishedBefore")}
-      submit={t("pastFlip.recordFlip")}
+      title={t("pastFlip.addPastFlip")}
+      submit={t("pastFlip.saveFlip")}
       fields={fields(workshop)}
       onClose={onClose}
       onSubmit={async (values) => {

@@ -63,7 +63,7 @@ export function PieceBar({ piece, workshop, foot = false }: Props) {
       {phone ? t("pieceBar.start") : t("pieceBar.startTimer")}
     </Button>
   );
-  const shelf = { label: t("pieceBar.takeShelf"), run: () => setDoing("shelf") };
+  const shelf = { label: t("pieceBar.useShelf"), run: () => setDoing("shelf") };
   const receipt = { label: t("pieceBar.enterReceipt"), run: () => setDoing("receipt") };
   const close = () => setDoing(null);
   return (
@@ -79,9 +79,9 @@ export function PieceBar({ piece, workshop, foot = false }: Props) {
         <Button
           variant={phone ? "outlined" : "text"}
           onClick={() => setDoing("cost")}
-          aria-label={t("pieceBar.recordCost")}
+          aria-label={t("pieceBar.addCost")}
         >
-          {phone ? t("pieceBar.cost") : t("pieceBar.recordCost")}
+          {phone ? t("pieceBar.cost") : t("pieceBar.addCost")}
         </Button>
         <PhotoButton owner={{ piece_id: piece.id }} kind={kind} short={phone} />
         {phone && piece.planned && (

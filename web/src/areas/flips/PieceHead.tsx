@@ -34,36 +34,36 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
   const zones = (plan.data?.zones ?? []).map(({ key, label }) => ({ key, label }));
   const unit = workshop.currency;
   const fields: FieldSpec[] = [
-    { name: "what", label: t("pieceHead.whatBroke"), kind: "text", help: workshop.lists.cautions.glass },
+    { name: "what", label: t("pieceHead.whatGotDamaged"), kind: "text", help: workshop.lists.cautions.glass },
     { name: "place", label: t("pieceHead.where"), kind: "select", half: true, options: PLACES },
     { name: "on", label: t("pieceHead.date"), kind: "date", half: true },
     ...(piece.planned
       ? ([
           {
             name: "finding",
-            label: t("pieceHead.planMend"),
+            label: t("pieceHead.addRepairPlan"),
             kind: "select",
             half: true,
             options: [{ key: "", label: "nothing" }, ...kinds],
           },
           {
             name: "zone",
-            label: t("pieceHead.on"),
+            label: t("pieceHead.part"),
             kind: "select",
             half: true,
             options: [{ key: "", label: t("pieceHead.wholePiece") }, ...zones],
           },
         ] satisfies FieldSpec[])
       : []),
-    { name: "expected_resale", label: t("pieceHead.expectedResaleNow"), kind: "text", unit, half: true },
-    { name: "hours_to_come", label: t("pieceHead.hoursStillComeNow"), kind: "effort", bare: "h", half: true },
-    { name: "cost_to_come", label: t("pieceHead.costStillComeNow"), kind: "text", unit, half: true },
+    { name: "expected_resale", label: t("pieceHead.expectedPriceNow"), kind: "text", unit, half: true },
+    { name: "hours_to_come", label: t("pieceHead.workLeftNow"), kind: "effort", bare: "h", half: true },
+    { name: "cost_to_come", label: t("pieceHead.stillSpendNow"), kind: "text", unit, half: true },
   ];
   const { expected_resale: resale = "", hours_to_come: hours = "", cost_to_come: cost = "" } = piece.fields;
   return (
     <FormDialog
-      title={t("pieceHead.somethingBroke")}
-      submit={t("pieceHead.recordDamage")}
+      title={t("pieceHead.recordDamage")}
+      submit={t("pieceHead.recordDamage2")}
       fields={fields}
       initial={{
         place: piece.planned ? "workshop" : "way",
@@ -116,9 +116,9 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
       <RowMenu
         name={name}
         actions={[
-          { label: t("pieceHead.ticketPrint"), href: `/api/pieces/${id}/label` },
-          { label: t("pieceHead.flipCard"), href: `/api/pieces/${id}/card` },
-          { label: t("pieceHead.somethingBroke"), run: () => setBroken(true) },
+          { label: t("pieceHead.printLabel"), href: `/api/pieces/${id}/label` },
+          { label: t("pieceHead.beforeAfterCard"), href: `/api/pieces/${id}/card` },
+          { label: t("pieceHead.recordDamage"), run: () => setBroken(true) },
           { label: t("pieceHead.remove"), run: () => void away() },
         ]}
       />

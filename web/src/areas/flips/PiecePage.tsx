@@ -151,10 +151,10 @@ function Statement({ piece, currency }: { piece: Piece; currency: string }) {
   const summary = profit?.text
     ? t("piecePage.cashProfit", { profit: profit.text })
     : spent?.text
-      ? t("piecePage.inIt", { spent: spent.text })
-      : t("piecePage.priceKnown");
+      ? t("piecePage.spentSoFar", { spent: spent.text })
+      : t("piecePage.priceUnknown");
   return (
-    <Fold title={t("piecePage.statement")} summary={summary}>
+    <Fold title={t("piecePage.costStatement")} summary={summary}>
       <Figures figures={figures} currency={currency} />
       <OtherHours figures={other} />
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
@@ -171,7 +171,7 @@ function OtherHours({ figures }: { figures: Piece["other_hours"] }) {
   if (!hours?.text) return null;
   const counted = hours.label.includes("all")
     ? t("piecePage.all", { hours: hours.text })
-    : t("piecePage.onlyBench", { hours: hours.text });
+    : t("piecePage.handsWorkOnly", { hours: hours.text });
   return (
     <Typography variant="caption" component="p" sx={{ my: 1.5, color: "text.secondary" }}>
       {t("piecePage.counting", { counted, more: pay?.text ? t("piecePage.hour", { pay: pay.text }) : "" })}
@@ -182,7 +182,7 @@ function OtherHours({ figures }: { figures: Piece["other_hours"] }) {
 // Will it fit, and what to have in mind with this piece.
 function CarePart({ piece }: { piece: Piece }) {
   return (
-    <Fold title={t("piecePage.willFitWhatMind")} summary={t("piecePage.cautions", { count: piece.cautions.length })}>
+    <Fold title={t("piecePage.fitCautions")} summary={t("piecePage.cautions", { count: piece.cautions.length })}>
       <FitTable fit={piece.fit} />
       {piece.single && <Box sx={{ my: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{piece.single}</Box>}
       <Box sx={{ mt: 1.5 }}>
@@ -199,10 +199,10 @@ function FindingsFold({ id }: { id: number }) {
   const summary = !data
     ? ""
     : findings.length === 0
-      ? t("piecePage.lookedOverYet")
+      ? t("piecePage.inspectedYet")
       : `${findings.length}: ${findings.map((one) => one.label.toLowerCase()).join(", ")}`;
   return (
-    <Fold title={t("piecePage.findings")} summary={summary.length > 70 ? `${summary.slice(0, 68)}…` : summary}>
+    <Fold title={t("piecePage.problems")} summary={summary.length > 70 ? `${summary.slice(0, 68)}…` : summary}>
       {findings.map((one) => (
         <Box key={one.id} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <b>{one.label}</b>
@@ -213,9 +213,7 @@ function FindingsFold({ id }: { id: number }) {
         </Box>
       ))}
       <Box sx={{ pt: 1 }}>
-        <Link to={`/pieces/${id}/over`}>
-          {findings.length ? t("piecePage.lookOverAgain") : t("piecePage.lookOver")}
-        </Link>
+        <Link to={`/pieces/${id}/over`}>{findings.length ? t("piecePage.inspectAgain") : t("piecePage.inspect")}</Link>
       </Box>
     </Fold>
   );
@@ -231,7 +229,7 @@ function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
         count,
         hours: hours?.text ?? "",
         last: last.label.toLowerCase(),
-        workedon: last.worked_on?.text ?? t("piecePage.dayKnown"),
+        workedon: last.worked_on?.text ?? t("piecePage.dateUnknown"),
       })
     : t("piecePage.noneRecorded");
   return (
@@ -244,7 +242,7 @@ function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
       {piece.work.length > 0 ? (
         <WorkList entries={piece.work} forPiece={piece.id} people={workshop.people.length} />
       ) : (
-        <Quiet>{t("piecePage.hoursRecordedStartTimer")}</Quiet>
+        <Quiet>{t("piecePage.hoursYetStartTimer")}</Quiet>
       )}
     </Fold>
   );

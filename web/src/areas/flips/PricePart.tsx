@@ -22,21 +22,21 @@ export function PricePart({ piece, currency, onEstimate }: { piece: Piece; curre
     .join(" · ");
   return (
     <Fold
-      title={t("pricePart.whatNeeds")}
+      title={t("pricePart.whatNeed")}
       summary={needs}
-      action={<Button onClick={onEstimate}>{t("pricePart.setWhatStillCome")}</Button>}
+      action={<Button onClick={onEstimate}>{t("pricePart.enterWhatsLeft")}</Button>}
     >
       <Box sx={{ mt: 2 }}>
         <Figures figures={piece.prices} currency={currency} />
       </Box>
       <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1.5, mb: 0 }}>
         {t("pricePart.costsFinishFixedFee", {
-          more: toCome ? t("pricePart.stillCome", { toCome }) : t("pricePart.nothingStillComeSo"),
+          more: toCome ? t("pricePart.stillCome", { toCome }) : t("pricePart.nothingLeftSpendDo"),
         })}
         {unset && (
           <>
             {" "}
-            <Link to="/rules">{t("pricePart.setPayTargetsHouse")}</Link> {t("pricePart.floorTarget")}
+            <Link to="/rules">{t("pricePart.setPayHouseRules")}</Link> {t("pricePart.seeLowestTargetPrice")}
           </>
         )}
       </Typography>

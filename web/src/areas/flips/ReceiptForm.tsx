@@ -95,11 +95,11 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           renderInput={(params) => <TextField {...params} label={t("receiptForm.shop")} />}
         />
         {field("spent_on", t("receiptForm.date"))}
-        {field("tax", t("receiptForm.taxTop", { currency: workshop.currency }), t("receiptForm.blankIfPrices"))}
+        {field("tax", t("receiptForm.taxAdded", { currency: workshop.currency }), t("receiptForm.leaveBlankIfPrices"))}
         {field(
           "total",
           t("receiptForm.total", { currency: workshop.currency }),
-          t("receiptForm.printedCheckedAgainstLines"),
+          t("receiptForm.printedChecksLinesAdd"),
         )}
       </Box>
       {lines.map((one, place) => (
@@ -122,7 +122,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
         <Button variant="outlined" disabled={used.length === 0} onClick={() => void save(true)}>
           {t("receiptForm.recordAddAnother")}
         </Button>
-        <Button onClick={another}>{t("receiptForm.anotherLine")}</Button>
+        <Button onClick={another}>{t("receiptForm.addLine")}</Button>
       </Row>
     </>
   );

@@ -104,7 +104,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
         aria-label={t("receiptRow.whereLineGoes", { number })}
       >
         <ToggleButton value="pieces">{t("receiptRow.pieces")}</ToggleButton>
-        <ToggleButton value="shelf">{t("receiptRow.ontoShelf")}</ToggleButton>
+        <ToggleButton value="shelf">{t("receiptRow.shelf")}</ToggleButton>
       </ToggleButtonGroup>
       {line.onto === "shelf" ? (
         <Box
@@ -126,15 +126,15 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
           </TextField>
           {products.find((product) => product.key === line.product)?.colours && (
             <ColourField
-              label={t("receiptRow.colour")}
+              label={t("receiptRow.color")}
               value={line.colour}
               onChange={(colour) => onChange({ colour })}
-              none={t("receiptRow.said")}
+              none={t("receiptRow.set")}
               {...(error("colour") ? { error: error("colour") } : {})}
             />
           )}
           <TextField
-            label={t("receiptRow.holds")}
+            label={t("receiptRow.size")}
             value={line.size}
             onChange={(event) => onChange({ size: event.target.value })}
             error={!!error("size")}
@@ -144,7 +144,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
       ) : (
         <Box sx={{ display: "grid", gap: 1, gridColumn: { xs: "1 / -1", md: "auto" } }}>
           <PiecesField
-            spec={{ name: "pieces", label: t("receiptRow.whichPieces"), kind: "pieces", help: " " }}
+            spec={{ name: "pieces", label: t("receiptRow.pieces2"), kind: "pieces", help: " " }}
             value={line.pieces}
             onChange={(pieces) => onChange({ pieces })}
             error={error("pieces")}

@@ -23,11 +23,11 @@ type Props = {
 function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop, fresh: boolean): FieldSpec[] {
   const hand = set.members.map<FieldSpec>((member) => ({
     name: `hand_${member.piece_id}`,
-    label: t("setEventDialog.ofIt", { member: member.name }),
+    label: t("setEventDialog.share", { member: member.name }),
     kind: "text",
     unit: workshop.currency,
     half: true,
-    help: t("setEventDialog.onlyShareHand"),
+    help: t("setEventDialog.onlyIfSplitYourself"),
   }));
   return [
     ...eventFields(kind, workshop, t("setEventDialog.set"), fresh ? {} : undefined),
@@ -67,8 +67,8 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
   if (!today) return null;
   return (
     <FormDialog
-      title={event ? t("setEventDialog.correct", { event: event.label.toLowerCase() }) : submit}
-      submit={event ? t("setEventDialog.saveCorrection") : submit}
+      title={event ? t("setEventDialog.edit", { event: event.label.toLowerCase() }) : submit}
+      submit={event ? t("setEventDialog.save") : submit}
       fields={fieldsOf(set, kind, workshop, !event)}
       initial={event ? typed(event) : { on: today, open_steps: "done" }}
       onClose={onClose}
@@ -77,7 +77,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
         if (event) {
           const path = { params: { path: { id: event.id } } };
           await save(api.PATCH("/api/set-events/{id}", { ...path, body }), (changed) =>
-            changed.changes.length ? changed.changes.join(" ") : t("setEventDialog.corrected", { event: event.label }),
+            changed.changes.length ? changed.changes.join(" ") : t("setEventDialog.changed", { event: event.label }),
           );
         } else {
           const now = await ask(

@@ -22,8 +22,8 @@ import { PlainList, Quiet, Row } from "../../kit/layout";
 import { t } from "../../locales/flips";
 
 const BUTTONS: Record<SetKind, string> = {
-  ready: t("setPage.setReady"),
-  listed: t("setPage.listSet"),
+  ready: t("setPage.markSetReady"),
+  listed: t("setPage.markSetListed"),
   price_changed: t("setPage.changeAskingPrice"),
   sold: t("setPage.recordSale"),
 };
@@ -47,7 +47,7 @@ export default function SetPage() {
     <>
       <PageHead
         title={data.name}
-        line={t("setPage.setShared", { count: data.members.length, more: hand ? t("setPage.hand") : data.basis })}
+        line={t("setPage.setSplit", { count: data.members.length, more: hand ? t("setPage.hand") : data.basis })}
       >
         {data.possible.map((kind, place) => (
           <Button
@@ -61,7 +61,7 @@ export default function SetPage() {
         ))}
         {data.state !== "sold" && (
           <Button color="inherit" onClick={() => void breakUp()}>
-            {t("setPage.breakSet")}
+            {t("setPage.splitUpSet")}
           </Button>
         )}
       </PageHead>
@@ -78,12 +78,12 @@ export default function SetPage() {
           {data.events.map((event) => (
             <Entry
               key={event.id}
-              day={event.on?.text ?? t("setPage.dateKnown")}
+              day={event.on?.text ?? t("setPage.dateUnknown")}
               name={event.label.toLowerCase()}
               amount={event.kind === "ready" ? undefined : `${(event.price ?? event.asking)?.text ?? "?"} ${currency}`}
               onCorrect={() => setDialog({ kind: event.kind as SetKind, event: event.id })}
               onRemove={() => remove(api.DELETE("/api/set-events/{id}", { params: { path: { id: event.id } } }))}
-              removeWord={t("setPage.takeBack")}
+              removeWord={t("setPage.undo")}
             >
               {[
                 event.label,
@@ -97,13 +97,13 @@ export default function SetPage() {
           ))}
         </Entries>
       </Part>
-      <Part title={t("setPage.whatEachPieceGets")}>
+      <Part title={t("setPage.shareEachPiece")}>
         <SmallTable
           label={t("setPage.sharesSet")}
           columns={[
             t("setPage.piece"),
-            [t("setPage.money", { currency })],
-            [t("setPage.askedAloneBefore")],
+            [t("setPage.spentSoFar", { currency })],
+            [t("setPage.askedBeforeOwn")],
             [t("setPage.shareAsking")],
             [t("setPage.receipts")],
             [t("setPage.profit")],
@@ -112,7 +112,7 @@ export default function SetPage() {
             key: member.piece_id,
             cells: [
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
-              member.cash_in?.text ?? t("setPage.known"),
+              member.cash_in?.text ?? t("setPage.unknown"),
               member.asking_before?.text ?? "never",
               member.asking?.text ?? "none",
               member.receipts?.text ?? t("setPage.sold"),
@@ -146,7 +146,7 @@ function SetPlanPart({ id }: { id: number }) {
   return (
     <Part title={t("setPage.workedTogether")}>
       <Typography sx={{ mb: 1 }}>
-        {t("setPage.comeOneGo", { together: data.together?.text })}
+        {t("setPage.workLeftTogether", { together: data.together?.text })}
         {saved ? t("setPage.oneOneSettingUp", { alone: data.alone?.text }) : "."}
       </Typography>
       <PlainList component="ol">
@@ -189,14 +189,14 @@ function Tick({ line, piece }: { line: Line; piece: Piece }) {
   if (piece.answered && !over)
     return (
       <Button size="small" variant="outlined" component={Link} to={`/pieces/${piece.id}/plan`}>
-        {t("setPage.answer", { piece: piece.name })}
+        {t("setPage.answerFirst", { piece: piece.name })}
       </Button>
     );
   const toggle = async () => {
     const finish = () => ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body }));
     const reopen = () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body }));
     await (over ? reopen() : finish());
-    done(`${over ? t("setPage.doAgain") : t("setPage.done")}: ${line.label}, ${piece.name}`, () =>
+    done(`${over ? t("setPage.done") : t("setPage.done2")}: ${line.label}, ${piece.name}`, () =>
       over ? finish() : reopen(),
     );
   };
@@ -207,7 +207,7 @@ function Tick({ line, piece }: { line: Line; piece: Piece }) {
       aria-pressed={over}
       onClick={() => void toggle().catch(failed)}
     >
-      {`${piece.name}${piece.state === "part" ? t("setPage.begun") : ""}`}
+      {`${piece.name}${piece.state === "part" ? t("setPage.started") : ""}`}
     </Button>
   );
 }

@@ -37,7 +37,7 @@ export default function Sets() {
   if (!sets.data || !workshop.data) return <LinearProgress aria-label={t("sets.loading")} />;
   const button = (
     <Button variant="contained" onClick={() => setMaking(true)}>
-      {t("sets.putSetTogether")}
+      {t("sets.makeSet")}
     </Button>
   );
   return (
@@ -47,8 +47,8 @@ export default function Sets() {
       </PageHead>
       <SubNav name={t("sets.floor")} pages={FLOOR_PAGES} />
       {sets.data.rows.length === 0 ? (
-        <Empty title={t("sets.setYet")}>
-          <span>{t("sets.chairsBedsideTablesDesk")}</span>
+        <Empty title={t("sets.setsYet")}>
+          <span>{t("sets.chairsNightstandsDeskStool")}</span>
           {button}
         </Empty>
       ) : (
@@ -90,23 +90,23 @@ export default function Sets() {
       )}
       {making && (
         <FormDialog
-          title={t("sets.putSetTogether")}
-          submit={t("sets.makeSet")}
+          title={t("sets.makeSet")}
+          submit={t("sets.makeSet2")}
           fields={[
             {
               name: "pieces",
-              label: t("sets.piecesSoldTogether"),
+              label: t("sets.piecesSellTogether"),
               kind: "pieces",
               weights: false,
-              help: t("sets.twoMoreAllHand"),
+              help: t("sets.twoMorePiecesStill"),
             },
-            { name: "name", label: t("sets.whatCalled"), kind: "text" },
+            { name: "name", label: t("sets.nameSet"), kind: "text" },
           ]}
           onClose={() => setMaking(false)}
           onSubmit={async (values, pieces) => {
             const body = { name: values.name ?? "", piece_ids: pieces.map((piece) => piece.piece_id) };
             const made = await ask(api.POST("/api/sets", { body }));
-            done(t("sets.putTogether", { made: made.name }), () =>
+            done(t("sets.setMade", { made: made.name }), () =>
               ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })).then(() =>
                 navigate("/floor/sets"),
               ),

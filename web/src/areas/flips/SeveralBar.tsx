@@ -15,8 +15,8 @@ type Act = "ready" | "listed" | "price_changed" | "move" | "set";
 type Props = { rows: PieceRow[]; workshop: Workshop; onClose: () => void };
 
 const ACTS: [Act, string][] = [
-  ["ready", t("severalBar.recordReady")],
-  ["listed", t("severalBar.listThem")],
+  ["ready", t("severalBar.markReady")],
+  ["listed", t("severalBar.markListed")],
   ["price_changed", t("severalBar.changePrices")],
   ["move", t("severalBar.moveTheirWork")],
   ["set", t("severalBar.sellSet")],
@@ -40,7 +40,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     ready: [day],
     listed: [day, ...prices],
     price_changed: [day, ...prices],
-    move: [{ name: "day", label: t("severalBar.day"), kind: "date", help: t("severalBar.nextStepEach") }],
+    move: [{ name: "day", label: t("severalBar.day"), kind: "date", help: t("severalBar.movesNextStepEach") }],
     set: [{ name: "name", label: t("severalBar.nameSet"), kind: "text" }],
   };
   const submit = async (values: Values) => {
@@ -61,7 +61,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
       const each = rows.map((row, place) => ({ piece_id: row.id, asking: values[`rows/${place}/asking`] ?? "" }));
       const body = { kind: act, on: values.on ?? "", rows: each };
       const made = await ask(api.POST("/api/events/several", { body }));
-      const word = { ready: "ready", listed: "listed", price_changed: t("severalBar.askedTheirNewPrices") }[act];
+      const word = { ready: "ready", listed: "listed", price_changed: t("severalBar.changedNewPrice") }[act];
       done(`${count} ${word}`, undoOf(made));
     }
     setAct(null);
@@ -69,9 +69,11 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
   };
   const asked = Object.fromEntries(rows.map((row, place) => [`rows/${place}/asking`, row.price?.money?.typed ?? ""]));
   return (
-    <Row role="group" aria-label={t("severalBar.chosenPieces")} sx={{ bgcolor: "background.paper", p: 1, mb: 1.5 }}>
+    <Row role="group" aria-label={t("severalBar.selectedPieces")} sx={{ bgcolor: "background.paper", p: 1, mb: 1.5 }}>
       <b>
-        {rows.length === 0 ? t("severalBar.choosePiecesBelow") : t("severalBar.chosen", { count: named(rows.length) })}
+        {rows.length === 0
+          ? t("severalBar.selectPiecesBelow")
+          : t("severalBar.selected", { count: named(rows.length) })}
       </b>
       {ACTS.map(([key, label]) => (
         <Button
@@ -87,7 +89,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
       {act && (
         <FormDialog
           title={`${ACTS.find(([key]) => key === act)?.[1]}: ${named(rows.length)}`}
-          submit={ACTS.find(([key]) => key === act)?.[1] ?? t("severalBar.do")}
+          submit={ACTS.find(([key]) => key === act)?.[1] ?? t("severalBar.apply")}
           fields={fields[act]}
           initial={{ on: workshop.today.iso, day: workshop.today.iso, ...asked }}
           onClose={() => setAct(null)}

@@ -24,7 +24,7 @@ export function StashPart({ id }: { id: number }) {
   if (there.length === 0 && data.used.length === 0) return null;
   const options = there.map((item) => ({
     key: String(item.id),
-    label: t("stashPart.there", { item: item.name, left: item.left }),
+    label: t("stashPart.left", { item: item.name, left: item.left }),
   }));
   return (
     <Fold
@@ -36,7 +36,7 @@ export function StashPart({ id }: { id: number }) {
       action={
         there.length > 0 && (
           <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>
-            {t("stashPart.useSomeStash")}
+            {t("stashPart.usePartsStash")}
           </Button>
         )
       }
@@ -77,13 +77,12 @@ export function StashPart({ id }: { id: number }) {
       </Entries>
       {data.fits.length === 0 && (
         <Box sx={{ color: "text.secondary", py: 1 }}>
-          {t("stashPart.nothing")} <Link to="/shelf/stash">{t("stashPart.stash2")}</Link>{" "}
-          {t("stashPart.pullLegBoardPane")}
+          {t("stashPart.nothing")} <Link to="/shelf/stash">{t("stashPart.stash2")}</Link> {t("stashPart.wouldFitPiece")}
         </Box>
       )}
       {using && (
         <FormDialog
-          title={t("stashPart.useSomeStash")}
+          title={t("stashPart.usePartsStash")}
           submit={t("stashPart.use3")}
           fields={[
             { name: "item", label: t("stashPart.what"), kind: "select", options },
@@ -92,7 +91,7 @@ export function StashPart({ id }: { id: number }) {
               label: t("stashPart.howMany"),
               kind: "text",
               half: true,
-              help: t("stashPart.cashReplacementValueFull"),
+              help: t("stashPart.costsCashValueShows"),
             },
           ]}
           initial={using}

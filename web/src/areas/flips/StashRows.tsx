@@ -20,19 +20,19 @@ export function StashRows({ rows, set, currency }: Props) {
             onChange={(event) => change(place, { name: event.target.value })}
           />
           <TextField
-            label={t("stashRows.count")}
+            label={t("stashRows.howMany")}
             value={row.count}
             onChange={(event) => change(place, { count: event.target.value })}
           />
           <TextField
-            label={t("stashRows.replacingOne", { currency })}
+            label={t("stashRows.costReplaceOne", { currency })}
             value={row.value}
             onChange={(event) => change(place, { value: event.target.value })}
           />
         </Box>
       ))}
       <Button sx={{ justifySelf: "start" }} onClick={() => set([...rows, { name: "", count: "1", value: "" }])}>
-        {t("stashRows.somethingStashInside")}
+        {t("stashRows.thereSomethingStashInside")}
       </Button>
     </Box>
   );

@@ -23,12 +23,12 @@ export function ToolsPart({ id }: { id: number }) {
   );
   return (
     <Fold
-      title={t("toolsPart.savedLayouts")}
+      title={t("toolsPart.savedToolResults")}
       summary={data.results.length === 0 ? t("toolsPart.noneSaved") : data.results.map((one) => one.label).join(", ")}
       action={action}
     >
       {data.results.length === 0 ? (
-        <Quiet>{t("toolsPart.nothingYetToolsBegin")}</Quiet>
+        <Quiet>{t("toolsPart.nothingSavedYetTools")}</Quiet>
       ) : (
         <PlainList>
           {data.results.map((result) => (
@@ -49,8 +49,8 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
     await save(
       api.PATCH("/api/tool-results/{id}", { ...path, body: { done: on, offcuts } }),
       on
-        ? t("toolsPart.done", { result: result.label, more: offcuts ? t("toolsPart.offcutsStash") : "" })
-        : t("toolsPart.doAgain", { result: result.label }),
+        ? t("toolsPart.done", { result: result.label, more: offcuts ? t("toolsPart.offcutsPutStash") : "" })
+        : t("toolsPart.done2", { result: result.label }),
     );
   };
   const link = `/tools/${result.tool}?${new URLSearchParams({ ...result.values, piece: String(piece) }).toString()}`;
@@ -60,7 +60,7 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
         <Checkbox
           checked={finished}
           onChange={(_, on) => void tick(on, false).catch(failed)}
-          slotProps={{ input: { "aria-label": t("toolsPart.done2", { result: result.label }) } }}
+          slotProps={{ input: { "aria-label": t("toolsPart.done3", { result: result.label }) } }}
         />
         <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
           <Link to={link} style={{ fontWeight: 600 }}>
@@ -76,9 +76,9 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
             <Button
               size="small"
               onClick={() => void tick(true, true).catch(failed)}
-              aria-label={t("toolsPart.doneOffcutsStash", { result: result.label })}
+              aria-label={t("toolsPart.donePutOffcutsStash", { result: result.label })}
             >
-              {t("toolsPart.doneOffcutsStash2")}
+              {t("toolsPart.donePutOffcutsStash2")}
             </Button>
           )}
           <Button

@@ -43,8 +43,8 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   if (!today) return null;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop;
   const fields: FieldSpec[] = [
-    { name: "pieces", label: t("trips.whatCarried"), kind: "pieces", help: t("trips.chooseAllCameAlong") },
-    { name: "what", label: t("trips.whatTrip"), kind: "text" },
+    { name: "pieces", label: t("trips.pieces"), kind: "pieces", help: t("trips.pickAllThemThey") },
+    { name: "what", label: t("trips.nameTrip"), kind: "text" },
     { name: "happened_on", label: t("trips.date"), kind: "date", half: true },
     {
       name: "distance",
@@ -52,7 +52,7 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
       kind: "text",
       unit,
       half: true,
-      help: rate ? t("trips.unlessFuelGiven", { rate, unit }) : t("trips.keptMileageRateSet"),
+      help: rate ? t("trips.unlessEnterFuel", { rate, unit }) : t("trips.costYetMileageRate"),
     },
     { name: "effort", label: t("trips.time"), kind: "effort", half: true },
     {
@@ -61,23 +61,23 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
       kind: "text",
       unit: currency,
       half: true,
-      help: rate ? t("trips.placeMileage") : "",
+      help: rate ? t("trips.insteadMileage") : "",
     },
-    { name: "hire", label: t("trips.hire"), kind: "text", unit: currency, half: true },
+    { name: "hire", label: t("trips.rental"), kind: "text", unit: currency, half: true },
     { name: "tolls", label: t("trips.tollsParking"), kind: "text", unit: currency, half: true },
     {
       name: "private_share",
-      label: t("trips.privateShare"),
+      label: t("trips.personalShare"),
       kind: "text",
       unit: "%",
       half: true,
-      help: t("trips.errandYourOwn"),
+      help: t("trips.errandsOwn"),
     },
   ];
   const who = workshop.people.length > 1 && (
     <FormGroup row>
       <FormLabel component="legend" sx={{ width: "100%" }}>
-        {t("trips.whoDroveAlong")}
+        {t("trips.whoWentAlong")}
       </FormLabel>
       {workshop.people.map((person) => (
         <FormControlLabel
@@ -95,8 +95,8 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   );
   return (
     <FormDialog
-      title={trip ? t("trips.correctTrip") : t("trips.recordTrip")}
-      submit={trip ? t("trips.saveTrip") : t("trips.recordTrip2")}
+      title={trip ? t("trips.editTrip") : t("trips.recordTrip")}
+      submit={trip ? t("trips.save") : t("trips.recordTrip2")}
       fields={fields}
       initial={trip?.fields ?? { happened_on: today }}
       initialPieces={trip ? shares(trip) : pieces}
@@ -149,14 +149,14 @@ export default function Trips() {
     <>
       <PageHead
         title={t("trips.trips")}
-        line={rate ? t("trips.mileageWhereFuelGiven", { rate, currency, unit }) : t("trips.fuelPaidMileageRate")}
+        line={rate ? t("trips.mileageIfDontEnter", { rate, currency, unit }) : t("trips.onlyFuelCountsCan")}
       >
         {button}
       </PageHead>
       <SubNav name={t("trips.scout")} pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
-        <Empty title={t("trips.tripYet")}>
-          <span>{t("trips.driveCarriesOnePiece")}</span>
+        <Empty title={t("trips.tripsYet")}>
+          <span>{t("trips.oneTripCanSeveral")}</span>
           {button}
         </Empty>
       ) : (
@@ -176,7 +176,7 @@ export default function Trips() {
                     trip.on?.text,
                     trip.fields.distance && `${trip.fields.distance} ${unit}`,
                     trip.people.map((person) => person.name).join(t("trips.and")),
-                    trip.fields.private_share && t("trips.private", { privateshare: trip.fields.private_share }),
+                    trip.fields.private_share && t("trips.personal", { privateshare: trip.fields.private_share }),
                   ]
                     .filter(Boolean)
                     .join(", ")}
@@ -203,9 +203,9 @@ export default function Trips() {
                   <Button
                     size="small"
                     onClick={() => setDialog(trip)}
-                    aria-label={t("trips.correct", { what: trip.what })}
+                    aria-label={t("trips.edit", { what: trip.what })}
                   >
-                    {t("trips.correct2")}
+                    {t("trips.edit2")}
                   </Button>
                   <Button
                     size="small"

@@ -17,7 +17,7 @@ export function VerdictLine({ piece }: { piece: Piece }) {
     const body = { lock_version: version, go_on: go ? "yes" : "no" };
     await save(
       api.PATCH("/api/pieces/{id}", { params: { path: { id } }, body }),
-      go ? t("verdictLine.youGo") : t("verdictLine.recommendedBefore"),
+      go ? t("verdictLine.workingAnyway") : t("verdictLine.backRecommendation"),
     );
   };
   return (
@@ -28,7 +28,7 @@ export function VerdictLine({ piece }: { piece: Piece }) {
       <Box sx={{ fontWeight: 600 }}>{standing.sentence}</Box>
       {(standing.stop || standing.go_on) && (
         <Button size="small" className="no-print" onClick={() => void goOn(!standing.go_on).catch(failed)}>
-          {standing.go_on ? t("verdictLine.followRecommendationAgain") : t("verdictLine.goAnyway")}
+          {standing.go_on ? t("verdictLine.followRecommendation") : t("verdictLine.goAnyway")}
         </Button>
       )}
     </Box>

@@ -28,12 +28,12 @@ export function NoPlan({ id }: { id: number }) {
   return (
     <Box sx={{ mb: 2 }}>
       <Typography sx={{ fontSize: 24, fontWeight: 600, lineHeight: 1.25, mb: 1 }}>
-        {t("whatNext.lookOverChooseLook")}
+        {t("whatNext.inspectChooseLook")}
       </Typography>
-      <Typography sx={{ mb: 1.5, color: "text.secondary" }}>{t("whatNext.whatFoundHowLook")}</Typography>
+      <Typography sx={{ mb: 1.5, color: "text.secondary" }}>{t("whatNext.thenMakesPlanSteps")}</Typography>
       <Row align="stretch">
         <Button component={Link} to={`/pieces/${id}/over`} variant="contained">
-          {t("whatNext.lookOver")}
+          {t("whatNext.inspect")}
         </Button>
         <Button component={Link} to={`/pieces/${id}/look`} variant="outlined">
           {t("whatNext.chooseLook")}
@@ -83,7 +83,7 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
         texts={[
           step.where,
           ...step.materials.map((one) => `${one.text} ${one.label}`),
-          step.wait && t("whatNext.thenWait", { wait: step.wait }),
+          step.wait && t("whatNext.thenDries", { wait: step.wait }),
         ]}
       />
       {unread.map((one) => (
@@ -107,11 +107,11 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
               {t("whatNext.start")}
             </Button>
             <Button variant="outlined" component={Link} to={`/pieces/${page.id}/bench`}>
-              {t("whatNext.bench")}
+              {t("whatNext.benchView")}
             </Button>
             {unread.length === 0 && wet.length === 0 && (
               <Button variant="outlined" onClick={() => void tick(step).catch(failed)}>
-                {t("whatNext.doneAlready")}
+                {t("whatNext.alreadyDone")}
               </Button>
             )}
           </>
@@ -134,11 +134,11 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
         </Box>
       )}
       <Box sx={{ mt: 1, color: "text.secondary" }}>
-        {t("whatNext.come", {
+        {t("whatNext.aboutWorkLeft", {
           remaining: plan.remaining?.text,
           more: plan.ready.on
             ? t("whatNext.ready", { on: plan.ready.on.text })
-            : t("whatNext.dayYet", { why: plan.ready.why }),
+            : t("whatNext.readyDateYet", { why: plan.ready.why }),
         })}
         <Link to={link}>{t("whatNext.wholePlan")}</Link>
       </Box>

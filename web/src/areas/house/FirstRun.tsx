@@ -13,7 +13,7 @@ import { Row } from "../../kit/layout";
 import { t } from "../../locales/house";
 
 const FIRST = ["currency", "length_unit", "floor_pay", "target_pay"];
-const COMMAND = t("firstRun.binKohlrabiDemo");
+const COMMAND = t("firstRun.binDemo");
 
 export default function FirstRun({ workshop }: { workshop: Workshop }) {
   const [save] = useSaveRule();
@@ -22,45 +22,45 @@ export default function FirstRun({ workshop }: { workshop: Workshop }) {
   const all = rules(workshop).flatMap((group) => group.rules);
   return (
     <Box data-first-run sx={{ maxWidth: 860 }}>
-      <Typography sx={{ fontSize: 19, mb: 0.5 }}>{t("firstRun.kohlrabiGoesAlongEach")}</Typography>
+      <Typography sx={{ fontSize: 19, mb: 0.5 }}>{t("firstRun.helpsDecideWhatPay")}</Typography>
       <Typography sx={{ color: "text.secondary", mb: 2 }}>
-        {t("firstRun.yourHoursCostsSales")} <Link to="/how">{t("firstRun.howAllFitsTogether")}</Link>
+        {t("firstRun.everythingStaysOwnComputer")} <Link to="/how">{t("firstRun.howWorks")}</Link>
       </Typography>
       <Row align="stretch" sx={{ mb: 3 }}>
         <Button variant="contained" size="large" onClick={open.newPiece}>
           {t("firstRun.recordPiece")}
         </Button>
         <Button variant="outlined" size="large" component={Link} to="/scout/new">
-          {t("firstRun.lookOneShop")}
+          {t("firstRun.checkPieceBeforeBuy")}
         </Button>
         <Button variant="outlined" size="large" component={Link} to="/books/import">
-          {t("firstRun.bringSpreadsheet")}
+          {t("firstRun.importSpreadsheet")}
         </Button>
         <Button variant="outlined" size="large" aria-expanded={demo} onClick={() => setDemo(!demo)}>
-          {t("firstRun.lookAroundDemo")}
+          {t("firstRun.tryDemo")}
         </Button>
       </Row>
       {demo && (
         <Box sx={{ borderLeft: 4, borderColor: "secondary.main", pl: 2, mb: 3 }}>
-          <Typography>{t("firstRun.demoInventedWorkshopSome")}</Typography>
+          <Typography>{t("firstRun.demoMadeUpWorkshop")}</Typography>
           <Row wrap={false} sx={{ my: 1 }}>
             <Box component="code" sx={{ bgcolor: "background.paper", px: 1.5, py: 1, fontSize: 16 }}>
               {COMMAND}
             </Box>
             <Button onClick={() => void navigator.clipboard?.writeText(COMMAND)}>{t("firstRun.copy")}</Button>
           </Row>
-          <Typography sx={{ color: "text.secondary" }}>{t("firstRun.printsAddressOpenEnds")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("firstRun.printsAddressOpenPress")}</Typography>
         </Box>
       )}
-      <Typography variant="h2">{t("firstRun.whatYourSumsRest")}</Typography>
+      <Typography variant="h2">{t("firstRun.fewSettingsStart")}</Typography>
       {all
         .filter((rule) => FIRST.includes(rule.name))
         .map((rule) => (
           <Rule key={rule.name} rule={rule} onSave={(value) => save(rule, value)} />
         ))}
       <Typography sx={{ mt: 1 }}>
-        {t("firstRun.allCanChangedLater")} <Link to="/rules">{t("firstRun.houseRules")}</Link>
-        {t("firstRun.onlyCurrencyStaysOnce")}
+        {t("firstRun.canChangeAllLater")} <Link to="/rules">{t("firstRun.houseRules")}</Link>
+        {t("firstRun.exceptCurrencyOnceYouve")}
       </Typography>
     </Box>
   );

@@ -38,10 +38,10 @@ export default function HouseRules() {
 
   return (
     <>
-      <PageHead title={t("houseRules.houseRules")} line={t("houseRules.howWorkshopDoesPlans")} />
+      <PageHead title={t("houseRules.houseRules")} line={t("houseRules.howWorkPlansPrices")} />
       {clash && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          {t("houseRules.rulesChangedAnotherTab")}
+          {t("houseRules.someoneChangedRulesAnother")}
         </Alert>
       )}
       {rules(data).map((group) => (
@@ -75,22 +75,22 @@ function BackupPart({ backup, demo }: { backup: Workshop["backup"]; demo: boolea
     <Part title={t("houseRules.backups")} action={action}>
       {backup.stale && !demo && (
         <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
-          {t("houseRules.oneWrittenEachDay", {
+          {t("houseRules.makesOneEveryDay", {
             more: backup.latest
-              ? t("houseRules.latestCopy", { latest: backup.latest.text })
-              : t("houseRules.thereCopyYet"),
+              ? t("houseRules.latestBackup", { latest: backup.latest.text })
+              : t("houseRules.backupYet"),
           })}
         </Alert>
       )}
       <Typography>
         {demo
-          ? t("houseRules.demoKeepsCopiesItself")
-          : t("houseRules.keptThoseLastSeven", {
-              more: backup.latest ? t("houseRules.latestCopyBesideData", { latest: backup.latest.text }) : "",
+          ? t("houseRules.demoMakesBackups")
+          : t("houseRules.keepsLast7Days", {
+              more: backup.latest ? t("houseRules.latestBackup2", { latest: backup.latest.text }) : "",
             })}
       </Typography>
       <Typography variant="body2" sx={{ color: "text.secondary" }}>
-        {t("houseRules.diskFailsTakesCopies")}
+        {t("houseRules.ifDiskFailsThese")}
       </Typography>
     </Part>
   );
@@ -122,22 +122,22 @@ function AccessPart() {
     <Part title={t("houseRules.otherDevices")}>
       <Typography>
         {devices === 0
-          ? t("houseRules.otherDeviceSigned")
+          ? t("houseRules.otherDevicesSigned")
           : t("houseRules.signedPasscodeEachStays", {
               devices,
               more: devices === 1 ? t("houseRules.device2") : t("houseRules.devices"),
-              more2: here ? t("houseRules.oneIncluded") : "",
+              more2: here ? t("houseRules.includingOne") : "",
             })}
       </Typography>
       {here && (
         <Button variant="outlined" sx={{ mt: 1, mr: 1 }} onClick={() => void leave().catch(failed)}>
-          {sure ? t("houseRules.signOutAllSame") : t("houseRules.signOutHere")}
+          {sure ? t("houseRules.signOutAnyway") : t("houseRules.signOut")}
         </Button>
       )}
       {sure && (
         <Alert severity="warning" sx={{ mt: 1 }}>
-          {t("houseRules.deviceToldSigningOut", {
-            more: t("houseRules.thingsWait", { count: waiting.length }),
+          {t("houseRules.deviceSigningOutDiscards", {
+            more: t("houseRules.changesHaventSynced", { count: waiting.length }),
           })}
         </Alert>
       )}

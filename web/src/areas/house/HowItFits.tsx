@@ -15,55 +15,55 @@ const STAGES: { sign: Sign; name: string; to: string; where: string; text: strin
     name: "Spotted",
     to: "/scout/new",
     where: t("howItFits.scout"),
-    text: t("howItFits.kindTagConditionWhat"),
+    text: t("howItFits.enterWhatPieceTag"),
   },
   {
     sign: "floor",
     name: "Bought",
     to: "/floor",
     where: t("howItFits.floor"),
-    text: t("howItFits.pricePaidAllGoes"),
+    text: t("howItFits.purchaseEverythingPayPiece"),
   },
   {
     sign: "tools",
     name: "Looked over and planned",
     to: "/floor",
     where: t("howItFits.piecesPage"),
-    text: t("howItFits.whatYouFindHow"),
+    text: t("howItFits.problemsNoteFinishChoose"),
   },
   {
     sign: "today",
     name: "On the bench",
     to: "/",
     where: t("howItFits.today"),
-    text: t("howItFits.stepsAllPiecesPut"),
+    text: t("howItFits.fitsStepsAllPieces"),
   },
   {
     sign: "shelf",
     name: "From the shelf",
     to: "/shelf",
     where: t("howItFits.shelf"),
-    text: t("howItFits.tinsLoseWhatTaken"),
+    text: t("howItFits.whatUseComesOff"),
   },
   {
     sign: "market",
     name: "For sale",
     to: "/market",
     where: t("howItFits.market"),
-    text: t("howItFits.whatFetchesComesMarket"),
+    text: t("howItFits.likelyPriceComesMarket"),
   },
   {
     sign: "books",
     name: "Sold",
     to: "/books",
     where: t("howItFits.books"),
-    text: t("howItFits.profitPayHourDays"),
+    text: t("howItFits.booksShowProfitHourly"),
   },
 ];
 
 const PICTURES: [string, string][] = [
-  [t("howItFits.drawing"), t("howItFits.pieceScaleMeasuresEach")],
-  [t("howItFits.daysStrip"), WORDS.days_strip[1]],
+  [t("howItFits.drawing"), t("howItFits.pieceScaleEachZone")],
+  [t("howItFits.timeline"), WORDS.days_strip[1]],
   [t("howItFits.priceTape"), WORDS.price_tape[1]],
 ];
 
@@ -71,7 +71,7 @@ export default function HowItFits() {
   const words = (Object.keys(WORDS) as Word[]).map((key) => WORDS[key]).sort(([a], [b]) => a.localeCompare(b));
   return (
     <>
-      <PageHead title={t("howItFits.howAllFitsTogether")} line={t("howItFits.flipFindBooksEach")} />
+      <PageHead title={t("howItFits.howWorks")} line={t("howItFits.flipStartFinishEnter")} />
       <Part title={t("howItFits.flipStageStage")} long>
         <PlainList component="ol" sx={{ maxWidth: 760 }}>
           {STAGES.map(({ sign, name, to, where, text }, place) => (
@@ -95,12 +95,12 @@ export default function HowItFits() {
             </Box>
           ))}
         </PlainList>
-        <Typography sx={{ maxWidth: 760 }}>{t("howItFits.nothingHasCompleteWhat")}</Typography>
+        <Typography sx={{ maxWidth: 760 }}>{t("howItFits.dontHaveFillEverything")}</Typography>
       </Part>
       <Part title={t("howItFits.threePictures")} long>
         <Meanings of={PICTURES} />
       </Part>
-      <Part title={t("howItFits.words")} long>
+      <Part title={t("howItFits.terms")} long>
         <Meanings of={words} />
       </Part>
     </>

@@ -24,8 +24,8 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
   const typed = (one: Opening) => ({ name: one.name, kind: one.kind, ...one.fields });
   return (
     <Part
-      title={t("openings.whatPiecesMustPass")}
-      action={<Button onClick={() => setEditing("new")}>{t("openings.addLoadSpaceDoor")}</Button>}
+      title={t("openings.carDoorsStairs")}
+      action={<Button onClick={() => setEditing("new")}>{t("openings.addCarDoorStairs")}</Button>}
     >
       {openings.map((one) => (
         <Box
@@ -42,8 +42,8 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
         >
           <Box sx={{ flex: "1 1 160px" }}>{one.name}</Box>
           <Box sx={{ color: "text.secondary", flex: "2 1 220px" }}>{`${one.label}, ${one.text}`}</Box>
-          <Button onClick={() => setEditing(one)} aria-label={t("openings.correct", { name: one.name })}>
-            {t("openings.correct2")}
+          <Button onClick={() => setEditing(one)} aria-label={t("openings.edit", { name: one.name })}>
+            {t("openings.edit2")}
           </Button>
           <Button
             color="inherit"
@@ -55,15 +55,15 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", py: 1 }}>
-        {openings.length ? t("openings.piecePassesStraightWhen") : t("openings.measureCarDoorStairs")}
+        {openings.length ? t("openings.pieceFitsThroughStraight") : t("openings.measureCarDoorsStairs")}
       </Box>
       {editing && (
         <FormDialog
-          title={opening ? t("openings.correct3", { opening: opening.name }) : t("openings.addLoadSpaceDoor")}
+          title={opening ? t("openings.edit3", { opening: opening.name }) : t("openings.addCarDoorStairs")}
           submit={opening ? t("openings.save") : t("openings.add")}
           fields={[
             { name: "name", label: t("openings.name"), kind: "text" },
-            { name: "kind", label: t("openings.itIsA"), kind: "select", options: KINDS },
+            { name: "kind", label: t("openings.type"), kind: "select", options: KINDS },
             { name: "width", label: t("openings.clearWidth"), kind: "text", unit, half: true },
             {
               name: "height",
@@ -79,7 +79,7 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
               kind: "text",
               unit,
               half: true,
-              help: t("openings.loadSpaceOnly"),
+              help: t("openings.carOnly"),
             },
           ]}
           initial={opening ? typed(opening) : { kind: "load" }}

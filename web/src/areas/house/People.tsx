@@ -35,14 +35,14 @@ export function People({ people }: { people: Person[] }) {
           </Button>
         </Box>
       ))}
-      <Box sx={{ color: "text.secondary", py: 1 }}>{t("people.eachHasTimerTheir")}</Box>
+      <Box sx={{ color: "text.secondary", py: 1 }}>{t("people.everyoneHasTheirOwn")}</Box>
       {people.length > 1 && (
         <TextField
           select
           label={deviceName}
           value={mine}
           onChange={(event) => setMine(Number(event.target.value))}
-          helperText={t("people.whatTimedTickedHere")}
+          helperText={t("people.timersTicksDeviceCount")}
           sx={{ minWidth: 260, mt: 1 }}
         >
           <MenuItem value={0}>{t("people.nobodyParticular")}</MenuItem>

@@ -26,7 +26,7 @@ type Hours = { weekday: number; from: string; to: string };
 
 export function WorkingHours({ people }: { people: Person[] }) {
   return (
-    <Part title={t("workingHours.whenYouWork")}>
+    <Part title={t("workingHours.whenWork")}>
       {people.map((person) => (
         <Hours key={person.id} person={person} />
       ))}
@@ -41,7 +41,7 @@ function Hours({ person }: { person: Person }) {
   const path = { params: { path: { id: person.id } } };
   const rows: Hours[] = week.data?.rows ?? [];
   const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map((row) =>
-    t("workingHours.to", { DAYS: DAYS[row.weekday], from: row.from, to: row.to }),
+    t("workingHours.text", { DAYS: DAYS[row.weekday], from: row.from, to: row.to }),
   );
   const fields: FieldSpec[] = ORDER.flatMap((day) => [
     { name: `from${day}`, label: t("workingHours.from", { DAYS: DAYS[day] }), kind: "text" as const, half: true },
@@ -58,7 +58,7 @@ function Hours({ person }: { person: Person }) {
     })).filter((row) => row.from || row.to);
     await save(
       api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }),
-      t("workingHours.hoursSaved", { person: person.name }),
+      t("workingHours.sHoursSaved", { person: person.name }),
     );
     setEditing(null);
   };
@@ -66,7 +66,7 @@ function Hours({ person }: { person: Person }) {
     const day = values.day ?? "";
     await save(
       api.PUT("/api/people/{id}/day", { ...path, body: { day, from: values.from ?? "", to: values.to ?? "" } }),
-      (told) => t("workingHours.saved", { person: person.name, day, changes: told.changes.join(" ") }),
+      (told) => t("workingHours.sHoursSaved2", { person: person.name, day, changes: told.changes.join(" ") }),
     );
     setEditing(null);
   };
@@ -85,27 +85,27 @@ function Hours({ person }: { person: Person }) {
     >
       <Box sx={{ minWidth: 90 }}>{person.name}</Box>
       <Box sx={{ flex: "1 1 260px" }}>
-        {said.join(", ") || t("workingHours.hours")}
+        {said.join(", ") || t("workingHours.off")}
         {week.data?.assumed && (
           <Typography component="span" sx={{ color: "text.secondary" }}>
-            {t("workingHours.assumedHoursWeek")}
+            {t("workingHours.assumedHoursPerWeek")}
           </Typography>
         )}
       </Box>
       <Button
         disabled={!week.data}
         onClick={() => setEditing("week")}
-        aria-label={t("workingHours.setHours", { person: person.name })}
+        aria-label={t("workingHours.setSHours", { person: person.name })}
       >
-        {t("workingHours.setHours2")}
+        {t("workingHours.setHours")}
       </Button>
-      <Button onClick={() => setEditing("day")} aria-label={t("workingHours.dayDiffers", { person: person.name })}>
-        {t("workingHours.dayDiffers2")}
+      <Button onClick={() => setEditing("day")} aria-label={t("workingHours.oneDifferentDay", { person: person.name })}>
+        {t("workingHours.oneDifferentDay2")}
       </Button>
       {editing === "week" && (
         <FormDialog
           title={t("workingHours.whenWorks", { person: person.name })}
-          submit={t("workingHours.saveHours")}
+          submit={t("workingHours.save")}
           fields={fields}
           initial={initial}
           onClose={() => setEditing(null)}
@@ -114,8 +114,8 @@ function Hours({ person }: { person: Person }) {
       )}
       {editing === "day" && (
         <FormDialog
-          title={t("workingHours.dayWhichWorksOtherwise", { person: person.name })}
-          submit={t("workingHours.saveDay")}
+          title={t("workingHours.dayWorksDifferentHours", { person: person.name })}
+          submit={t("workingHours.save2")}
           fields={[
             { name: "day", label: t("workingHours.date"), kind: "date" },
             { name: "from", label: t("workingHours.from2"), kind: "text", half: true },
@@ -124,7 +124,7 @@ function Hours({ person }: { person: Person }) {
               label: t("workingHours.until"),
               kind: "text",
               half: true,
-              help: t("workingHours.bothEmptyWorkDay"),
+              help: t("workingHours.leaveBothBlankDay"),
             },
           ]}
           onClose={() => setEditing(null)}

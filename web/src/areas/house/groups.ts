@@ -12,6 +12,14 @@ function ownFirst(all: Workshop["lists"]["currencies"], countries: Record<string
   return [...all].sort((one, other) => Number(other.key === own) - Number(one.key === own));
 }
 
+// Countries as people call them.
+const countries = (lists: Workshop["lists"]) => {
+  const names = new Intl.DisplayNames(["en"], { type: "region" });
+  return lists.countries
+    .map(({ key, label }) => ({ key, label: names.of(key) ?? label }))
+    .sort((one, other) => one.label.localeCompare(other.label));
+};
+
 export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
   const { currency, lists } = workshop;
   return [
@@ -23,88 +31,88 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           label: t("groups.currency"),
           value: currency,
           options: ownFirst(lists.currencies, lists.currency_of),
-          why: t("groups.oneWorkshopOneCurrency"),
+          why: t("groups.oneCurrencyWholeWorkshop"),
         },
         {
           name: "floor_pay",
-          label: t("groups.floorPay"),
+          label: t("groups.minimumPay"),
           unit: t("groups.hour", { currency }),
           value: workshop.floor_pay?.typed ?? "",
-          why: t("groups.leastYouWouldWork"),
+          why: t("groups.leastWorkPerHour"),
         },
         {
           name: "target_pay",
           label: t("groups.targetPay"),
           unit: t("groups.hour", { currency }),
           value: workshop.target_pay?.typed ?? "",
-          why: t("groups.whatHourShouldEarn"),
+          why: t("groups.whatWantEarnPer"),
         },
         {
           name: "fee_rate",
           label: t("groups.usualSellingFee"),
           unit: t("groups.price"),
           value: workshop.fee_rate ?? "",
-          why: t("groups.takenIntoBreakEven"),
+          why: t("groups.includedBreakEvenLowest"),
         },
         {
           name: "fixed_fee",
           label: t("groups.usualFixedFee"),
           unit: currency,
           value: workshop.fixed_fee?.typed ?? "",
-          why: t("groups.listingFeeLikeEach"),
+          why: t("groups.exampleListingFeeEach"),
         },
         {
           name: "overhead",
           label: t("groups.shopOverhead"),
           unit: t("groups.hour", { currency }),
           value: workshop.overhead?.typed ?? "",
-          why: t("groups.rentLightToolsHour"),
+          why: t("groups.rentLightToolsPer"),
         },
         {
           name: "sundries",
           label: t("groups.sundries"),
-          unit: t("groups.piece", { currency }),
+          unit: t("groups.perPiece", { currency }),
           value: workshop.sundries?.typed ?? "",
-          why: t("groups.flatSumPaperCloths"),
+          why: t("groups.flatAmountSandpaperRags"),
         },
       ],
     },
     {
-      title: t("groups.bench"),
+      title: t("groups.workshop"),
       rules: [
         {
           name: "material_rule",
-          label: t("groups.materialsShelf"),
+          label: t("groups.costMaterialsUse"),
           value: workshop.material_rule,
           options: [
             { key: "part", label: t("groups.partUsed") },
             { key: "whole", label: t("groups.wholeContainerFirstPiece") },
           ],
-          why: t("groups.partUsedRemainderServes"),
+          why: t("groups.eitherEachPiecePays"),
         },
         {
           name: "drying_places",
-          label: t("groups.placesWorkDry"),
+          label: t("groups.spaceWorkDry"),
           unit: t("groups.piecesTime"),
           value: workshop.drying_places?.toString() ?? "",
-          why: t("groups.pieceKeepsPlaceWhile"),
+          why: t("groups.dryingPieceTakesUp"),
         },
         {
           name: "spray_tent",
           label: t("groups.sprayTent"),
           value: workshop.spray_tent,
           options: [
-            { key: "yes", label: t("groups.thereOne") },
-            { key: "no", label: t("groups.noneSprayingDoneOutdoors") },
+            { key: "yes", label: t("groups.yes") },
+            { key: "no", label: t("groups.sprayingDoneOutdoors") },
           ],
-          why: t("groups.onePieceTimeWithout"),
+          why: t("groups.holdsOnePieceTime"),
         },
         {
           name: "light_from",
           label: t("groups.outdoors"),
           unit: t("groups.oclock"),
           value: workshop.light_from,
-          why: t("groups.daylightWorkOutdoorsChange"),
+          why: t("groups.daylightCanWorkChange"),
         },
         {
           name: "light_to",
@@ -116,14 +124,14 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
       ],
     },
     {
-      title: t("groups.buyingFetching"),
+      title: t("groups.buyingPickup"),
       rules: [
         {
           name: "trip",
           label: t("groups.usualTrip"),
           unit: currency,
           value: workshop.trip?.typed ?? "",
-          why: t("groups.assumedWhenPieceSpotted"),
+          why: t("groups.assumedPieceThinkingBuying"),
         },
         {
           name: "distance_unit",
@@ -133,41 +141,41 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
             { key: "km", label: "kilometres" },
             { key: "mi", label: "miles" },
           ],
-          why: t("groups.whichTripsWrittenDown"),
+          why: t("groups.unitTrips"),
         },
         {
           name: "mileage_rate",
           label: t("groups.mileageRate"),
           unit: `${currency} a ${workshop.distance_unit}`,
           value: workshop.mileage_rate ?? "",
-          why: t("groups.wearFuelTogetherCounts"),
+          why: t("groups.wearFuelTogetherTrips"),
         },
         {
           name: "delivery",
           label: t("groups.usualDelivery"),
           unit: currency,
           value: workshop.delivery?.typed ?? "",
-          why: t("groups.whatCostsYouBring"),
+          why: t("groups.whatCostsDeliverSold"),
         },
         {
           name: "rent",
           label: t("groups.usualBoothRent"),
-          unit: t("groups.piece", { currency }),
+          unit: t("groups.perPiece", { currency }),
           value: workshop.rent?.typed ?? "",
-          why: t("groups.piecesPartBoothsRent"),
+          why: t("groups.piecesShareBoothsRent"),
         },
         {
           name: "places",
-          label: t("groups.placesFloor"),
+          label: t("groups.spacesPieces"),
           unit: "pieces",
           value: workshop.places === null ? "" : String(workshop.places),
-          why: t("groups.howManyPiecesThere"),
+          why: t("groups.howManyPiecesFit"),
         },
         {
           name: "weekly_hours",
           label: t("groups.hoursWeek"),
           value: workshop.weekly_hours?.text ?? "",
-          why: t("groups.workBenchAllPeople"),
+          why: t("groups.handsWorkEveryoneTogether"),
         },
       ],
     },
@@ -180,23 +188,30 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           label: t("groups.hoursCount"),
           value: workshop.hours_rule,
           options: [
-            { key: "bench", label: t("groups.benchOnly") },
-            { key: "all", label: t("groups.alsoFetchingPhotographingSelling") },
+            { key: "bench", label: t("groups.handsWorkOnly") },
+            { key: "all", label: t("groups.alsoPickupPhotosSelling") },
           ],
-          why: t("groups.headlineFigureOtherStands"),
+          why: t("groups.figureSeeFirstOther"),
         },
         {
           name: "time_zone",
           label: t("groups.timeZone"),
           value: workshop.time_zone,
           options: lists.time_zones.map((zone) => ({ key: zone, label: zone })),
-          why: t("groups.decidesWhichDayWork"),
+          why: t("groups.setsWhichDayWork"),
         },
       ],
     },
     {
-      title: t("groups.measures"),
+      title: t("groups.units"),
       rules: [
+        {
+          name: "country",
+          label: t("groups.country"),
+          value: workshop.country,
+          options: countries(lists),
+          why: t("groups.setsSpelling"),
+        },
         {
           name: "length_unit",
           label: t("groups.lengths"),
@@ -205,7 +220,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
             { key: "mm", label: "millimetres" },
             { key: "in", label: t("groups.inches116") },
           ],
-          why: t("groups.shownMeantWhereUnit"),
+          why: t("groups.usedEverywhereAssumedWhen"),
         },
       ],
     },

@@ -30,15 +30,15 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
     await ask(api.PATCH("/api/price-steps/{id}", { params: { path: { id: step.id } }, body: { state } }));
     done(
       state === "done"
-        ? t("advicePart.askedNow", { piece: piece.name, asking: step.asking?.text })
-        : t("advicePart.stepSkipped", { asking: step.asking?.text, piece: piece.name }),
+        ? t("advicePart.nowCosts", { piece: piece.name, asking: step.asking?.text })
+        : t("advicePart.dropSkipped", { asking: step.asking?.text, piece: piece.name }),
     );
   };
   const enquire = async () => {
     await tell(
-      { what: t("advicePart.enquiryAbout", { piece: piece.name }) },
+      { what: t("advicePart.messageAbout", { piece: piece.name }) },
       (how) => api.POST("/api/pieces/{id}/offers", { ...path, body: {}, ...how }),
-      (made) => done(t("advicePart.enquiryAboutCounted", { piece: piece.name }), undoOf(made)),
+      (made) => done(t("advicePart.messageAboutCounted", { piece: piece.name }), undoOf(made)),
     );
   };
   const reply = (body: Parameters<typeof answer>[1]) => () => void answer(advice.id ?? 0, body, amount).catch(failed);
@@ -49,7 +49,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
     counter: [t("advicePart.counter", { amount }), reply({ answer: "countered", counter: typed })],
     decline: [t("advicePart.decline", { amount }), reply({ answer: "declined" })],
     lower: [t("advicePart.lower", { amount }), () => void settle("done").catch(failed)],
-    price: [t("advicePart.price"), () => void navigate(`/pieces/${piece.id}/price`)],
+    price: [t("advicePart.setPrice"), () => void navigate(`/pieces/${piece.id}/price`)],
   };
   const first = main[advice.action];
   const why = advice.why ?? "";
@@ -64,7 +64,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
         {open ? why : short}{" "}
         {rest.length > 0 && (
           <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minWidth: 0, py: 0 }}>
-            {open ? t("advicePart.less") : t("advicePart.why")}
+            {open ? t("advicePart.showLess") : t("advicePart.showWhy")}
           </Button>
         )}
       </Box>
@@ -76,33 +76,33 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
         )}
         <Button
           onClick={() => void enquire().catch(failed)}
-          aria-label={t("advicePart.enquiryAbout", { piece: piece.name })}
+          aria-label={t("advicePart.messageAbout", { piece: piece.name })}
         >
-          {t("advicePart.enquiry")}
+          {t("advicePart.addMessage")}
         </Button>
         <RowMenu
           name={piece.name}
           actions={[
-            { label: t("advicePart.noteOffer"), run: () => onAsk("offer") },
+            { label: t("advicePart.addOffer"), run: () => onAsk("offer") },
             step && advice.action !== "lower"
               ? {
                   label: t("advicePart.lowerNow", { asking: step.asking?.text }),
                   run: () => void settle("done").catch(failed),
                 }
               : null,
-            step && { label: t("advicePart.skipStep"), run: () => void settle("skipped").catch(failed) },
-            !hold && { label: t("advicePart.hold"), run: () => onAsk("hold") },
-            hold && { label: t("advicePart.partPayment"), run: () => onAsk("payment") },
+            step && { label: t("advicePart.skipDrop"), run: () => void settle("skipped").catch(failed) },
+            !hold && { label: t("advicePart.reserve"), run: () => onAsk("hold") },
+            hold && { label: t("advicePart.addDeposit"), run: () => onAsk("payment") },
             hold && {
-              label: t("advicePart.release", { who: hold.who }),
+              label: t("advicePart.endHold", { who: hold.who }),
               run: () => void remove(api.DELETE("/api/holds/{id}", { params: { path: { id: hold.id } } })),
             },
             !row.set && {
-              label: t("advicePart.sold"),
+              label: t("advicePart.recordSale2"),
               run: () => onAsk({ sold: hold?.price?.typed ?? row.asking?.typed ?? "" }),
             },
-            { label: t("advicePart.thinkPriceOver"), to: `/pieces/${piece.id}/price` },
-            { label: t("advicePart.textListing"), to: `/pieces/${piece.id}/listing` },
+            { label: t("advicePart.reviewPrice"), to: `/pieces/${piece.id}/price` },
+            { label: t("advicePart.ad"), to: `/pieces/${piece.id}/listing` },
           ]}
         />
       </Row>

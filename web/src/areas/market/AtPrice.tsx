@@ -6,32 +6,32 @@ import { t } from "../../locales/market";
 
 export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; currency: string }) {
   const rows: [string, string, string][] = [
-    [t("atPrice.takeHome"), at.take_home?.text ?? t("atPrice.known"), t("atPrice.lessFeesDeliveryRent")],
+    [t("atPrice.get"), at.take_home?.text ?? t("atPrice.unknown"), t("atPrice.afterFeesDeliveryRent")],
     [
       t("atPrice.cashProfit"),
-      at.profit?.text ?? t("atPrice.known"),
-      at.profit ? t("atPrice.lessAllStillCome") : t("atPrice.pricePaidKnown"),
+      at.profit?.text ?? t("atPrice.unknown"),
+      at.profit ? t("atPrice.afterEverythingSpentStill") : t("atPrice.pricePaidUnknown"),
     ],
     [
       t("atPrice.hourlyPay"),
-      at.hourly?.text ?? t("atPrice.known"),
-      at.hourly ? t("atPrice.profitHoursDoneCome") : t("atPrice.hoursStillComeKnown"),
+      at.hourly?.text ?? t("atPrice.unknown"),
+      at.hourly ? t("atPrice.profitHoursDoneLeft") : t("atPrice.workLeftUnknown"),
     ],
     ...(at.course
       ? ([
-          [t("atPrice.expectedBring"), at.course.money?.text ?? "", t("atPrice.averageStepsDownBelow")],
+          [t("atPrice.expected"), at.course.money?.text ?? "", t("atPrice.averagePriceDropsBelow")],
           [
             t("atPrice.daysSell"),
             t("atPrice.about", { days: at.course.days }),
-            t("atPrice.soldWithin30Days", { within30: at.course.within30, within90: at.course.within90 }),
+            t("atPrice.likelySellWithin30", { within30: at.course.within30, within90: at.course.within90 }),
           ],
         ] as [string, string, string][])
       : []),
     [
-      t("atPrice.yourListingsAlone"),
-      at.days === null ? t("atPrice.known") : t("atPrice.days", { days: at.days, expected: at.expected?.text }),
+      t("atPrice.listingsOnly"),
+      at.days === null ? t("atPrice.unknown") : t("atPrice.days", { days: at.days, expected: at.expected?.text }),
       at.expected
-        ? t("atPrice.suchListingsStandLonger", {
+        ? t("atPrice.suchListingsTakeLonger", {
             value: [at.time, at.time_why].filter(Boolean).join(" "),
             left: at.left,
           })
@@ -66,7 +66,7 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
       </Box>
       {at.steps.length > 0 && (
         <SmallTable
-          label={t("atPrice.stepsDown")}
+          label={t("atPrice.priceDrops")}
           width={420}
           columns={[t("atPrice.from"), [t("atPrice.asking", { currency })]]}
           rows={at.steps.map((step) => ({ key: step.on?.iso ?? "", cells: [step.on?.text, step.asking?.text] }))}

@@ -35,13 +35,13 @@ export default function Channels() {
   const edited = asked !== null && asked !== "new" ? asked : null;
   return (
     <>
-      <PageHead title={t("channels.channels")} line={t("channels.whereYouSellWhat")}>
+      <PageHead title={t("channels.channels")} line={t("channels.whereSellWhatEach")}>
         <Button variant="contained" onClick={() => setAsked("new")}>
           {t("channels.addChannel")}
         </Button>
       </PageHead>
       <SubNav name={t("channels.market")} pages={MARKET_PAGES} />
-      <Part title={t("channels.sideSide")}>
+      <Part title={t("channels.compare")}>
         <Box sx={{ mb: 2 }}>
           <TextField
             label={t("channels.price", { currency })}
@@ -52,28 +52,28 @@ export default function Channels() {
             sx={{ width: 190 }}
           />
         </Box>
-        {assumed && <Typography sx={{ mb: 1 }}>{t("channels.theseWhatSuchPlaces")}</Typography>}
+        {assumed && <Typography sx={{ mb: 1 }}>{t("channels.theseBuiltGuessesOnce")}</Typography>}
         <ChannelsTable lines={channels.data} currency={currency} onEdit={setAsked} />
       </Part>
       {asked !== null && (
         <FormDialog
-          title={edited ? t("channels.change", { edited: edited.name }) : t("channels.addChannel")}
+          title={edited ? t("channels.edit", { edited: edited.name }) : t("channels.addChannel")}
           submit={edited ? t("channels.save") : t("channels.add")}
           fields={[
             { name: "name", label: t("channels.name"), kind: "suggest", suggestions: workshop.data.lists.channels },
             { name: "fee", label: t("channels.fee"), kind: "text", unit: "%", half: true },
             { name: "fixed_fee", label: t("channels.fixedFee"), kind: "text", unit: currency, half: true },
-            { name: "rent", label: t("channels.rentMonth"), kind: "text", unit: currency, half: true },
+            { name: "rent", label: t("channels.rentPerMonth"), kind: "text", unit: currency, half: true },
             {
               name: "rent_from",
-              label: t("channels.rentHolds"),
+              label: t("channels.rentSince"),
               kind: "date",
               half: true,
-              help: edited ? t("channels.emptyMonth") : t("channels.emptyAllStoodThere"),
+              help: edited ? t("channels.blankMonth") : t("channels.blankEverythingThere"),
             },
-            { name: "places", label: t("channels.piecesShareRent"), kind: "text", half: true },
-            { name: "delivery", label: t("channels.deliveryYouPay"), kind: "text", unit: currency, half: true },
-            { name: "habits", label: t("channels.habits"), kind: "multiline" },
+            { name: "places", label: t("channels.piecesSharingRent"), kind: "text", half: true },
+            { name: "delivery", label: t("channels.deliveryPay"), kind: "text", unit: currency, half: true },
+            { name: "habits", label: t("channels.howWorks"), kind: "multiline" },
           ]}
           initial={edited?.typed ?? {}}
           extra={

@@ -11,8 +11,8 @@ function terms(line: ChannelLine): string {
   const taken = line.take_home.terms.filter((term) => term.sign === "−" && term.figure.minor !== 0);
   return (
     taken
-      .map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? t("channelsTable.known")}`)
-      .join(", ") || t("channelsTable.nothingTakenOff")
+      .map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? t("channelsTable.unknown")}`)
+      .join(", ") || t("channelsTable.fees")
   );
 }
 
@@ -22,12 +22,12 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
       label={t("channelsTable.channels")}
       columns={[
         t("channelsTable.channel"),
-        [t("channelsTable.takeHome", { currency })],
-        t("channelsTable.whatTakes"),
+        [t("channelsTable.get", { currency })],
+        t("channelsTable.fees2"),
         [t("channelsTable.soldThere")],
-        [t("channelsTable.medianDays")],
-        [t("channelsTable.gotAsked")],
-        t("channelsTable.habits"),
+        [t("channelsTable.daysMedian")],
+        [t("channelsTable.soldAsking")],
+        t("channelsTable.howWorks"),
         ...(onEdit ? [""] : []),
       ]}
       rows={lines.map((line) => ({
@@ -36,7 +36,7 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
           <Box key="name" component="span" sx={{ fontWeight: 600 }}>
             {line.name}
           </Box>,
-          line.take_home.text ?? t("channelsTable.known"),
+          line.take_home.text ?? t("channelsTable.unknown"),
           line.take_home.why ?? terms(line),
           line.sold || "–",
           line.days ?? "–",
@@ -50,9 +50,9 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
                     size="small"
                     className="no-print"
                     onClick={() => onEdit(line)}
-                    aria-label={t("channelsTable.change", { line: line.name })}
+                    aria-label={t("channelsTable.edit", { line: line.name })}
                   >
-                    {t("channelsTable.change2")}
+                    {t("channelsTable.edit2")}
                   </Button>
                 ),
               ]

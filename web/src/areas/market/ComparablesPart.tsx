@@ -18,8 +18,8 @@ const LIKENESS = [
   { key: "1", label: t("comparablesPart.somewhatLike") },
 ];
 const SOLD: { key: "yes" | "no"; label: string }[] = [
-  { key: "no", label: t("comparablesPart.asked") },
-  { key: "yes", label: t("comparablesPart.got") },
+  { key: "no", label: t("comparablesPart.asking") },
+  { key: "yes", label: t("comparablesPart.sold") },
 ];
 const typed = (one: Comparable) => ({
   what: one.what,
@@ -41,11 +41,11 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
   const one = editing === "new" ? null : editing;
   return (
     <Part
-      title={kind ? t("comparablesPart.piecesLike", { kind }) : t("comparablesPart.piecesLike2")}
-      action={<Button onClick={() => setEditing("new")}>{t("comparablesPart.addOneYouSaw")}</Button>}
+      title={kind ? t("comparablesPart.similarPieces", { kind }) : t("comparablesPart.similarPieces2")}
+      action={<Button onClick={() => setEditing("new")}>{t("comparablesPart.addOneSaw")}</Button>}
     >
       {rows.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("comparablesPart.noneYetWriteDown")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("comparablesPart.noneYetAddWhat")}</Typography>
       ) : (
         <Entries>
           {rows.map((row) => (
@@ -64,17 +64,17 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
         </Entries>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
-        {t("comparablesPart.whatOnlyAsked", { note })}
+        {t("comparablesPart.askingPrices", { note })}
       </Typography>
       {editing && (
         <FormDialog
-          title={one ? t("comparablesPart.correct") : t("comparablesPart.oneLike")}
+          title={one ? t("comparablesPart.edit") : t("comparablesPart.similarPiece")}
           submit={one ? t("comparablesPart.save") : t("comparablesPart.add")}
           fields={[
             { name: "what", label: t("comparablesPart.what"), kind: "text" },
             { name: "price", label: t("comparablesPart.price"), kind: "text", unit: currency, half: true },
             { name: "sold", label: t("comparablesPart.price2"), kind: "select", options: SOLD, half: true },
-            { name: "likeness", label: t("comparablesPart.itIs"), kind: "select", options: LIKENESS, half: true },
+            { name: "likeness", label: t("comparablesPart.howSimilar"), kind: "select", options: LIKENESS, half: true },
             { name: "condition", label: t("comparablesPart.condition"), kind: "text", half: true },
             { name: "seen_on", label: t("comparablesPart.seen"), kind: "date", half: true },
             { name: "place", label: t("comparablesPart.where"), kind: "text", half: true },
@@ -93,7 +93,7 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
               const path = { params: { path: { id: one.id } } };
               await save(
                 api.PATCH("/api/comparables/{id}", { ...path, body }),
-                t("comparablesPart.corrected", { what: body.what }),
+                t("comparablesPart.changed", { what: body.what }),
               );
             } else {
               const { seen_on, ...rest } = body as typeof body & { seen_on?: string };

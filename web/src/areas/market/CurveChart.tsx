@@ -59,7 +59,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={t("curveChart.whatComesEachAsked", {
+          aria-label={t("curveChart.whatEachAskingPrice", {
             price: bestPoint?.price?.text ?? "",
             currency,
             money: bestPoint?.money?.text ?? "",
@@ -94,7 +94,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
             </text>
           ))}
           <text x={width - 12} y={HEIGHT - 4} textAnchor="end" fontSize={14} fill="var(--k-palette-text-secondary)">
-            {t("curveChart.askedFirst", { currency })}
+            {t("curveChart.firstAskingPrice", { currency })}
           </text>
           <path
             d={line("money")}
@@ -146,9 +146,9 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
         </svg>
       )}
       <Row gap={2} align="stretch" sx={{ color: "text.secondary", fontSize: 14 }}>
-        <Box component="span">{t("curveChart.bringsAverage")}</Box>
+        <Box component="span">{t("curveChart.averageResult")}</Box>
         <Box component="span" sx={{ color: "secondary.main", fontWeight: 600 }}>
-          {t("curveChart.lessDaysFees")}
+          {t("curveChart.minusCostSpaceFees")}
         </Box>
       </Row>
     </Box>

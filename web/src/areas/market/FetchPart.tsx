@@ -25,8 +25,8 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
   const [table, setTable] = useState(false);
   if (!value || !best)
     return (
-      <Part title={t("fetchPart.whatFetches")}>
-        <Typography sx={{ color: "text.secondary" }}>{t("fetchPart.nothingTellsYetGive")}</Typography>
+      <Part title={t("fetchPart.likelyPrice")}>
+        <Typography sx={{ color: "text.secondary" }}>{t("fetchPart.likelyPriceYetSay")}</Typography>
         <Box sx={{ mt: 2 }}>
           <PriceTape tape={pricing.tape} currency={currency} />
         </Box>
@@ -34,7 +34,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
     );
   const weighed = pricing.at?.price?.minor ?? null;
   return (
-    <Part title={t("fetchPart.whatFetchesWhatYou")}>
+    <Part title={t("fetchPart.likelyPriceWhatNeed")}>
       {both && (
         <Box sx={{ borderLeft: 4, borderColor: TONE[both.state], pl: 1.5, mb: 2, fontSize: 18, lineHeight: 1.4 }}>
           {both.sentences.map((sentence) => (
@@ -53,7 +53,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
             t("fetchPart.here"),
             [t("fetchPart.brings", { currency })],
             [t("fetchPart.work")],
-            [t("fetchPart.hour")],
+            [t("fetchPart.perHour")],
             t("fetchPart.why"),
           ]}
           rows={ways.map((way) => ({
@@ -69,14 +69,14 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         />
       )}
       <Typography component="p" sx={{ mt: 2, mb: 1, fontSize: 17 }}>
-        {t("fetchPart.askBringsAboutDays", {
+        {t("fetchPart.askAverageBringsAbout", {
           price: best.price?.text,
           money: best.money?.text,
           days: best.days,
           within30: best.within30,
           within90: best.within90,
         })}
-        {best.flat && t("fetchPart.butMoreThanMarkets", { flat: best.flat })}
+        {best.flat && t("fetchPart.butDoesntSuggestMore", { flat: best.flat })}
       </Typography>
       <CurveChart
         points={curve}
@@ -87,20 +87,20 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         onChoose={onChoose}
       />
       <Button size="small" aria-expanded={table} onClick={() => setTable(!table)}>
-        {table ? t("fetchPart.hideTable") : t("fetchPart.showCurveTable")}
+        {table ? t("fetchPart.hideTable") : t("fetchPart.showTable")}
       </Button>
       {table && (
         <SmallTable
-          label={t("fetchPart.whatComesEachPrice")}
+          label={t("fetchPart.resultEachPrice")}
           columns={[
-            [t("fetchPart.asked", { currency })],
+            [t("fetchPart.asking", { currency })],
             [t("fetchPart.brings2")],
             [t("fetchPart.days")],
             [t("fetchPart.within30Days")],
             [t("fetchPart.within90")],
             [t("fetchPart.profit")],
-            [t("fetchPart.hour")],
-            [t("fetchPart.lessDays")],
+            [t("fetchPart.perHour")],
+            [t("fetchPart.minusCostSpace")],
           ]}
           rows={curve.map((point) => ({
             key: point.price?.minor ?? 0,
@@ -119,17 +119,17 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         />
       )}
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
-        {t("fetchPart.whoSaysSo")}
+        {t("fetchPart.whereComes")}
       </Typography>
       <Typography sx={{ mb: 1 }}>{`${value.sentence}.`}</Typography>
       <SmallTable
-        label={t("fetchPart.whoSaysWhatWorth")}
+        label={t("fetchPart.whereLikelyPriceComes")}
         width={760}
         columns={[
           t("fetchPart.source"),
           [t("fetchPart.weight")],
-          [t("fetchPart.saysAsk", { currency })],
-          t("fetchPart.rests"),
+          [t("fetchPart.price", { currency })],
+          t("fetchPart.based"),
         ]}
         rows={value.sources.map((source) => ({
           key: source.key,
@@ -137,14 +137,14 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         }))}
       />
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
-        {t("fetchPart.valuePriceAskedWhich", {
+        {t("fetchPart.likelyPriceWhatHalf", {
           asked: value.asked?.text,
           got: value.got,
           worth: value.day.worth?.text,
           why: value.day.why,
           slope: value.slope,
         })}
-        {!value.current && t("fetchPart.whatYouChangedLast")}
+        {!value.current && t("fetchPart.latestChangeIncludedYet")}
       </Typography>
     </Part>
   );

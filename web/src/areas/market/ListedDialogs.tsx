@@ -24,14 +24,20 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
         title={t("listedDialogs.offer", { piece: piece.name })}
         submit={t("listedDialogs.getAdvice")}
         fields={[
-          { name: "amount", label: t("listedDialogs.offered"), kind: "text", unit: currency, half: true },
-          { name: "who", label: t("listedDialogs.whom"), kind: "text", half: true, help: t("listedDialogs.yourWords") },
+          { name: "amount", label: t("listedDialogs.offer2"), kind: "text", unit: currency, half: true },
+          {
+            name: "who",
+            label: t("listedDialogs.from"),
+            kind: "text",
+            half: true,
+            help: t("listedDialogs.anyNameLike"),
+          },
           { name: "note", label: t("listedDialogs.note"), kind: "text" },
         ]}
         onClose={onClose}
         onSubmit={async ({ amount = "", who = "", note = "" }) => {
           await save(api.POST("/api/pieces/{id}/offers", { ...path, body: { amount, who, note } }), (made) =>
-            t("listedDialogs.offerNoted", { amount: made.amount?.text ?? t("listedDialogs.nothingNamed") }),
+            t("listedDialogs.offerAdded", { amount: made.amount?.text ?? t("listedDialogs.amount") }),
           );
           onClose();
         }}
@@ -40,20 +46,20 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
   if (asked === "hold")
     return (
       <FormDialog
-        title={t("listedDialogs.hold", { piece: piece.name })}
-        submit={t("listedDialogs.hold2")}
+        title={t("listedDialogs.reserve", { piece: piece.name })}
+        submit={t("listedDialogs.reserve2")}
         fields={[
-          { name: "who", label: t("listedDialogs.whom2"), kind: "text" },
+          { name: "who", label: t("listedDialogs.for"), kind: "text" },
           { name: "price", label: t("listedDialogs.agreedPrice"), kind: "text", unit: currency, half: true },
           { name: "deposit", label: t("listedDialogs.paidDown"), kind: "text", unit: currency, half: true },
           { name: "until_on", label: t("listedDialogs.until"), kind: "date", half: true },
-          { name: "pick_up_on", label: t("listedDialogs.pickedUp"), kind: "date", half: true },
-          { name: "pick_up", label: t("listedDialogs.whatTimeWhom"), kind: "text" },
+          { name: "pick_up_on", label: t("listedDialogs.pickup"), kind: "date", half: true },
+          { name: "pick_up", label: t("listedDialogs.timeWhoPicksUp"), kind: "text" },
         ]}
         onClose={onClose}
         onSubmit={async ({ who = "", ...rest }) => {
           await save(api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }), (made) =>
-            t("listedDialogs.held", { who: made.who }),
+            t("listedDialogs.reserved", { who: made.who }),
           );
           onClose();
         }}

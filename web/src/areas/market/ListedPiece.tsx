@@ -23,14 +23,14 @@ export function ListedPiece({ row, curves, workshop }: Props) {
   const curve = curves.find((one) => one.kind === row.curve_of);
   const facts = [
     days !== null && t("listedPiece.days", { count: days }),
-    t("listedPiece.enquiries", { count: row.enquiries }),
+    t("listedPiece.messages", { count: row.enquiries }),
     !hold &&
       row.expected &&
       row.expected_days !== null &&
       t("listedPiece.likelyDays", { expected: row.expected.text, expecteddays: row.expected_days }),
-    hold && t("listedPiece.held", { who: hold.who }),
+    hold && t("listedPiece.reserved", { who: hold.who }),
     hold?.deposit && t("listedPiece.paid", { deposit: hold.deposit.text }),
-    row.left && t("listedPiece.paid2", { left: row.left.text }),
+    row.left && t("listedPiece.stillPay", { left: row.left.text }),
   ].filter(Boolean);
   return (
     <Box

@@ -37,13 +37,13 @@ export default function ListingPage() {
   return (
     <>
       <PageHead
-        title={t("listingPage.listing", { fields: piece.data.fields.name })}
-        line={t("listingPage.madeWhatRecordedNothing")}
+        title={t("listingPage.ad", { fields: piece.data.fields.name })}
+        line={t("listingPage.writtenRecordsCopyWhere")}
       />
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
       {(flaws.length > 0 || notes.length > 0) && (
         <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-          {flaws.length > 0 && <div>{t("listingPage.sayWhatLeftSaves", { flaws: flaws.join("; ") })}</div>}
+          {flaws.length > 0 && <div>{t("listingPage.mentionTheseFlawsAvoid", { flaws: flaws.join("; ") })}</div>}
           {notes.map((note) => (
             <div key={note}>{t("listingPage.tellBuyer", { note })}</div>
           ))}
@@ -55,11 +55,11 @@ export default function ListingPage() {
         ))}
       </Part>
       <PhotosPart id={id} listing={listing.data} />
-      <Part title={price ? t("listingPage.where", { price: price.text, currency }) : t("listingPage.where2")}>
+      <Part title={price ? t("listingPage.whereList", { price: price.text, currency }) : t("listingPage.where")}>
         {price ? (
           <ChannelsTable lines={channels} currency={currency} />
         ) : (
-          <Typography sx={{ color: "text.secondary" }}>{t("listingPage.decidePriceFirstThen")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("listingPage.setPriceFirstThen")}</Typography>
         )}
       </Part>
     </>
@@ -70,17 +70,17 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
   const { done, failed } = useUndo();
   const tick = async (item: string, ticked: boolean) => {
     await ask(api.PUT("/api/pieces/{id}/staging", { params: { path: { id } }, body: { item, done: ticked } }));
-    done(ticked ? t("listingPage.tickedOff") : t("listingPage.openAgain"));
+    done(ticked ? t("listingPage.checked") : t("listingPage.unchecked"));
   };
   const missing = listing.staging.filter((item) => !item.done).length;
   return (
     <Part
-      title={t("listingPage.photographs")}
+      title={t("listingPage.photos")}
       action={
         listing.photos.length > 0 && (
           <Button component="a" href={`/api/pieces/${id}/photos.zip`} download>
             {t("listingPage.downloadOneFile", {
-              more: t("listingPage.photos", { count: listing.photos.length }),
+              more: t("listingPage.photos2", { count: listing.photos.length }),
             })}
           </Button>
         )
@@ -88,8 +88,8 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
     >
       <Typography sx={{ mb: 1 }}>
         {missing === 0
-          ? t("listingPage.allReadyPhotographed")
-          : t("listingPage.stillOpen", { missing, count: listing.staging.length })}
+          ? t("listingPage.readyPhotos")
+          : t("listingPage.stillDo", { missing, count: listing.staging.length })}
       </Typography>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, mb: 2 }}>
         {listing.staging.map((item) => (
@@ -136,7 +136,7 @@ function ListingText({ id, text }: { id: number; text: Text }) {
     const length = text.length as "line" | "short" | "full";
     await ask(api.PUT("/api/pieces/{id}/listing/{length}", { params: { path: { id, length } }, body: { body } }));
     setTyped(null);
-    done(body ? t("listingPage.textKept") : t("listingPage.backRecordsText"));
+    done(body ? t("listingPage.textSaved") : t("listingPage.backOriginalText"));
   };
   const copy = async () => {
     if (!copied(shown)) await navigator.clipboard.writeText(shown);
@@ -145,7 +145,7 @@ function ListingText({ id, text }: { id: number; text: Text }) {
   return (
     <Box sx={{ mb: 2 }}>
       <TextField
-        label={`${text.label}${text.changed ? t("listingPage.changedYou") : ""}`}
+        label={`${text.label}${text.changed ? t("listingPage.edited") : ""}`}
         multiline={text.length !== "line"}
         minRows={text.length === "full" ? 8 : 2}
         fullWidth
@@ -164,9 +164,9 @@ function ListingText({ id, text }: { id: number; text: Text }) {
           <Button
             size="small"
             onClick={() => void keep(typed).catch(failed)}
-            aria-label={t("listingPage.keep", { text: text.label })}
+            aria-label={t("listingPage.save", { text: text.label })}
           >
-            {t("listingPage.keep2")}
+            {t("listingPage.save2")}
           </Button>
         )}
         {text.changed && (
@@ -174,9 +174,9 @@ function ListingText({ id, text }: { id: number; text: Text }) {
             size="small"
             color="inherit"
             onClick={() => void keep("").catch(failed)}
-            aria-label={t("listingPage.backRecord", { text: text.label })}
+            aria-label={t("listingPage.backOriginal", { text: text.label })}
           >
-            {t("listingPage.backRecord2")}
+            {t("listingPage.backOriginal2")}
           </Button>
         )}
       </Row>

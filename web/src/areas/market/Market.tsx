@@ -36,12 +36,12 @@ export default function Market() {
       <PageHead
         title={headline}
         name={t("market.market")}
-        line={rows.length ? line.filter(Boolean).join(" · ") : t("market.listedPiecesStandHere")}
+        line={rows.length ? line.filter(Boolean).join(" · ") : t("market.piecesSellingOffersHow")}
       />
       <SubNav name={t("market.market")} pages={MARKET_PAGES} />
       {rows.length === 0 ? (
-        <Empty title={t("market.listYourFirstPiece")}>
-          <span>{t("market.pricePieceReadyList")}</span>
+        <Empty title={t("market.listFirstPiece")}>
+          <span>{t("market.setPricePieceThats")}</span>
           <Button variant="contained" component={Link} to="/floor">
             {t("market.choosePiece")}
           </Button>
@@ -54,7 +54,7 @@ export default function Market() {
         </PlainList>
       )}
       {sold.length > 0 && (
-        <Part title={t("market.soldLately")}>
+        <Part title={t("market.recentlySold")}>
           <PlainList>
             {sold.map((row) => (
               <SoldPiece key={row.piece.id} row={row} currency={currency} />
@@ -62,14 +62,14 @@ export default function Market() {
           </PlainList>
         </Part>
       )}
-      <Part title={t("market.howLongListingsTook")}>
+      <Part title={t("market.howLongTookSell")}>
         {seasons.map((note) => (
           <Typography key={note} sx={{ mb: 1 }}>
             {note}
           </Typography>
         ))}
         {times.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>{t("market.pieceHasBeenListed")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("market.nothingListedYet")}</Typography>
         ) : (
           <Box sx={{ display: "grid", gridTemplateColumns: { sm: "1fr 1fr" }, columnGap: 4, rowGap: 2 }}>
             {times.map((one) => (

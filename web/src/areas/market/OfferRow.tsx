@@ -10,7 +10,7 @@ import { type Reply, useAnswer } from "./useAnswer";
 import { Quiet, Row } from "../../kit/layout";
 import { t } from "../../locales/market";
 
-const VERDICTS = { take: t("offerRow.take"), counter: "counter", decline: "decline" } as const;
+const VERDICTS = { take: t("offerRow.accept"), counter: "counter", decline: "decline" } as const;
 
 // told: its row says already what it is worth.
 type Props = { offer: Offer; name: string; told: boolean; onSold: (price: string) => void };
@@ -46,7 +46,7 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
         name={`${amount} for ${name}`}
         actions={[
           open && { label: t("offerRow.accepted"), run: reply({ answer: "taken" }) },
-          open && { label: t("offerRow.countered"), run: () => setCountering(true) },
+          open && { label: t("offerRow.counter"), run: () => setCountering(true) },
           open && { label: t("offerRow.declined"), run: reply({ answer: "declined" }) },
           offer.answer === "taken" && { label: t("offerRow.recordSale"), run: () => onSold(offer.amount?.typed ?? "") },
           {
@@ -57,9 +57,9 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
       />
       {countering && (
         <FormDialog
-          title={t("offerRow.whatYouAskInstead")}
-          submit={t("offerRow.countered2")}
-          fields={[{ name: "counter", label: t("offerRow.counter"), kind: "text", half: true }]}
+          title={t("offerRow.counteroffer")}
+          submit={t("offerRow.saveCounter")}
+          fields={[{ name: "counter", label: t("offerRow.counter2"), kind: "text", half: true }]}
           initial={{ counter: advice?.counter?.typed ?? "" }}
           onClose={() => setCountering(false)}
           onSubmit={async ({ counter = "" }) => {

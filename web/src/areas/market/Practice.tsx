@@ -32,7 +32,7 @@ type Props = {
   onSold: (price: string) => void;
 };
 const VERDICTS: Record<string, string> = {
-  take: t("practice.take"),
+  take: t("practice.accept"),
   counter: t("practice.counter"),
   decline: t("practice.decline"),
 };
@@ -46,7 +46,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
       api.GET("/api/pieces/{id}/practice/counter", { params: { path: { id }, query: { seed, day, who, counter } } }),
     );
     if (reply.taken) onSold(reply.counter?.text ?? counter);
-    else setAnswer(t("practice.tooMuchMe", { who }));
+    else setAnswer(t("practice.thatsTooMuchMe", { who }));
   };
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 1 }}>
@@ -71,9 +71,9 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
               size="small"
               variant="outlined"
               onClick={() => onSold(amount.text)}
-              aria-label={t("practice.takeS", { who, amount: amount.text })}
+              aria-label={t("practice.acceptS", { who, amount: amount.text })}
             >
-              {t("practice.take2")}
+              {t("practice.accept2")}
             </Button>
             <TextField
               size="small"
@@ -92,7 +92,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
             <Button
               size="small"
               color="inherit"
-              onClick={() => setAnswer(t("practice.youDeclinedGone", { who }))}
+              onClick={() => setAnswer(t("practice.declinedLeft", { who }))}
               aria-label={t("practice.decline2", { who })}
             >
               {t("practice.decline")}
@@ -127,15 +127,15 @@ export default function Practice() {
   const messages = game.data?.messages ?? [];
   return (
     <>
-      <PageHead title={t("practice.practice")} line={t("practice.playSellingBeforeCounts")} />
+      <PageHead title={t("practice.practice")} line={t("practice.practiceSellingMadeUp")} />
       <SubNav name={t("practice.market")} pages={MARKET_PAGES} />
       <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-        {t("practice.simulatedMarketShipsKohlrabi")}
+        {t("practice.simulatedMarketBuyersMade")}
       </Alert>
       {priced.length === 0 ? (
-        <Empty title={t("practice.nothingPractise")}>
+        <Empty title={t("practice.nothingPractice")}>
           <span>
-            {t("practice.listPiecePriceFirst")} <Link to="/market">{t("practice.whatSale")}</Link>.
+            {t("practice.listPiecePriceFirst")} <Link to="/market">{t("practice.whatsSale")}</Link>.
           </span>
         </Empty>
       ) : (
@@ -158,7 +158,7 @@ export default function Practice() {
             <Button variant="contained" disabled={sold !== null || day >= 120} onClick={() => setDay(day + 1)}>
               {t("practice.nextDay")}
             </Button>
-            <Button onClick={() => start(id, seed + 1)}>{t("practice.startOverOtherBuyers")}</Button>
+            <Button onClick={() => start(id, seed + 1)}>{t("practice.startOverNewBuyers")}</Button>
           </Row>
           {game.error && <Alert severity="error">{game.error.message}</Alert>}
           {sold && (
@@ -168,7 +168,7 @@ export default function Practice() {
           )}
           <Part title={t("practice.messages")}>
             {messages.length === 0 && (
-              <Typography sx={{ color: "text.secondary" }}>{t("practice.nobodyHasWrittenYet")}</Typography>
+              <Typography sx={{ color: "text.secondary" }}>{t("practice.messagesYetGoNext")}</Typography>
             )}
             {[...messages].reverse().map((message) => (
               <PracticeMessage

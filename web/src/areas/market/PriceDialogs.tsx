@@ -14,7 +14,7 @@ export function DecideDialog({ id, data, workshop, price, onClose }: Props & { p
   return (
     <FormDialog
       title={t("pricePage.decidePrice")}
-      submit={t("pricePage.keepDecision")}
+      submit={t("pricePage.saveDecision")}
       fields={[
         { name: "asking", label: t("pricePage.asking2"), kind: "text", unit: currency, half: true },
         {
@@ -24,7 +24,7 @@ export function DecideDialog({ id, data, workshop, price, onClose }: Props & { p
           half: true,
           options: [
             { key: "no", label: t("pricePage.listedYet") },
-            { key: "yes", label: data.listed ? t("pricePage.askedPrice") : t("pricePage.listedPrice") },
+            { key: "yes", label: data.listed ? t("pricePage.listedPrice") : t("pricePage.listedPrice2") },
           ],
         },
         {
@@ -52,9 +52,9 @@ export function DecideDialog({ id, data, workshop, price, onClose }: Props & { p
             },
           }),
           (made) =>
-            t("pricePage.decided", {
+            t("pricePage.priceSet", {
               asking: made.asking?.text,
-              more: list === "yes" ? t("pricePage.listedStepsDown") : "",
+              more: list === "yes" ? t("pricePage.listedPriceDrops") : "",
             }),
         );
         onClose();
@@ -69,15 +69,15 @@ export function NewPriceDialog({ id, data, workshop, onClose }: Props) {
   const { currency } = workshop;
   return (
     <FormDialog
-      title={t("pricePage.whatLookCostsNew")}
+      title={t("pricePage.whatCostsNew")}
       submit={t("pricePage.save")}
       fields={[
         {
           name: "price",
-          label: t("pricePage.boughtNew"),
+          label: t("pricePage.priceNew"),
           kind: "text",
           unit: currency,
-          help: t("pricePage.emptyLeaveOut"),
+          help: t("pricePage.leaveBlankIgnore"),
         },
       ]}
       initial={{ price: data.new_price }}
@@ -85,7 +85,7 @@ export function NewPriceDialog({ id, data, workshop, onClose }: Props) {
       onSubmit={async ({ price: value = "" }) => {
         await save(
           api.PUT("/api/pieces/{id}/new-price", { params: { path: { id } }, body: { price: value } }),
-          t("pricePage.priceNewOneSaved"),
+          t("pricePage.priceNewSaved"),
         );
         onClose();
       }}

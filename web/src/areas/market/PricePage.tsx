@@ -32,12 +32,12 @@ const NAME = 118;
 
 function MethodScale({ methods, price }: { methods: Pricing["methods"]; price: Money | null }) {
   const [ref, width] = useWidth();
-  if (methods.length === 0) return <Quiet>{t("pricePage.wayHasFiguresYet")}</Quiet>;
+  if (methods.length === 0) return <Quiet>{t("pricePage.nothingCompareYet")}</Quiet>;
   const most = Math.max(...methods.map((row) => row.high?.minor ?? 0), price?.minor ?? 0) * 1.08;
   const x = (minor: number) => NAME + (minor / most) * Math.max(width - NAME - 8, 1);
   const height = methods.length * ROW + 26;
   const spoken = methods
-    .map((row) => t("pricePage.to", { value: row.label, low: row.low?.text, high: row.high?.text }))
+    .map((row) => t("pricePage.text", { value: row.label, low: row.low?.text, high: row.high?.text }))
     .join("; ");
   return (
     <Box ref={ref} sx={{ width: "100%", mb: 1, contain: "inline-size" }}>
@@ -46,7 +46,7 @@ function MethodScale({ methods, price }: { methods: Pricing["methods"]; price: M
           width={width}
           height={height}
           role="img"
-          aria-label={`${spoken}${price ? t("pricePage.weighed", { price: price.text }) : ""}`}
+          aria-label={`${spoken}${price ? t("pricePage.price", { price: price.text }) : ""}`}
           style={{ display: "block" }}
         >
           {methods.map((row, place) => {
@@ -113,38 +113,38 @@ export default function PricePage() {
   return (
     <>
       <PageHead
-        title={t("pricePage.price", { fields: piece.data.fields.name })}
+        title={t("pricePage.price2", { fields: piece.data.fields.name })}
         line={
           data.suggested
             ? t("pricePage.ask", { suggested: data.suggested.text, currency, suggestedwhy: data.suggested_why })
-            : t("pricePage.nothingWorkOutPrice")
+            : t("pricePage.nothingBasePriceYet")
         }
       >
         <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>
-          {t("pricePage.decide", { price: price || t("pricePage.price2") })}
+          {t("pricePage.decide", { price: price || t("pricePage.price3") })}
         </Button>
       </PageHead>
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
       <FetchPart pricing={data} currency={currency} unit={unit} onChoose={setTyped} />
       <Part
-        title={t("pricePage.otherWaysOneScale")}
+        title={t("pricePage.otherWaysPrice")}
         action={
           <Button onClick={() => setAsked("new")}>
-            {data.new_price ? t("pricePage.newCosts", { newprice: data.new_price }) : t("pricePage.whatLookCostsNew")}
+            {data.new_price ? t("pricePage.new", { newprice: data.new_price }) : t("pricePage.whatCostsNew")}
           </Button>
         }
       >
         <MethodScale methods={data.methods} price={data.at?.price ?? null} />
         {data.methods.length > 0 && (
           <SmallTable
-            label={t("pricePage.waysFindingPrice")}
+            label={t("pricePage.waysPrice")}
             columns={[
               t("pricePage.way"),
               [t("pricePage.low")],
               [t("pricePage.middle")],
               [t("pricePage.high")],
               t("pricePage.from"),
-              t("pricePage.howFarTrust"),
+              t("pricePage.howReliable"),
             ]}
             rows={data.methods.map((row) => ({
               key: row.key,
@@ -153,7 +153,7 @@ export default function PricePage() {
           />
         )}
       </Part>
-      <Part title={t("pricePage.price3")}>
+      <Part title={t("pricePage.price4")}>
         <Row gap={2} align="flex-start" sx={{ mb: 2 }}>
           <TextField
             label={t("pricePage.asking", { currency })}
@@ -165,12 +165,12 @@ export default function PricePage() {
             autoComplete="off"
           />
           {data.suggested && typed !== null && (
-            <Button onClick={() => setTyped(null)}>{t("pricePage.backSuggestedOne")}</Button>
+            <Button onClick={() => setTyped(null)}>{t("pricePage.backSuggestedPrice")}</Button>
           )}
         </Row>
         {data.need.price && (
           <Typography sx={{ color: "text.secondary", mb: 1 }}>
-            {t("pricePage.yourCostsHoursAlone", { price: data.need.price.text, why: data.need.why })}
+            {t("pricePage.costsHoursAloneAsk", { price: data.need.price.text, why: data.need.why })}
           </Typography>
         )}
         {data.at && <AtPrice at={data.at} currency={currency} />}
@@ -184,7 +184,7 @@ export default function PricePage() {
       />
       <Part title={t("pricePage.decisions")}>
         {data.decisions.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>{t("pricePage.noneYetWhatYou")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("pricePage.noneYetEachPrice")}</Typography>
         ) : (
           <SmallTable
             label={t("pricePage.decisions")}

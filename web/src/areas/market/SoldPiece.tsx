@@ -24,7 +24,7 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
   const facts = [
     row.sold_on && t("soldPiece.sold", { soldon: row.sold_on.text }),
     row.price && t("soldPiece.receivedAll", { price: row.price.text, currency }),
-    row.paid && t("soldPiece.notedPaidParts", { paid: row.paid.text }),
+    row.paid && t("soldPiece.recordedDeposits", { paid: row.paid.text }),
   ];
   return (
     <Box
@@ -56,23 +56,23 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <Button
           size="small"
           onClick={() => setAsked("payment")}
-          aria-label={t("soldPiece.partPayment", { piece: piece.name })}
+          aria-label={t("soldPiece.deposit", { piece: piece.name })}
         >
-          {t("soldPiece.partPayment2")}
+          {t("soldPiece.addDeposit")}
         </Button>
         <Button
           size="small"
           onClick={() => setAsked("refund")}
           aria-label={t("soldPiece.refund", { piece: piece.name })}
         >
-          {t("soldPiece.refund2")}
+          {t("soldPiece.recordRefund")}
         </Button>
         <Button
           size="small"
           onClick={() => setAsked("return")}
-          aria-label={t("soldPiece.cameBack", { piece: piece.name })}
+          aria-label={t("soldPiece.return", { piece: piece.name })}
         >
-          {t("soldPiece.cameBack2")}
+          {t("soldPiece.recordReturn")}
         </Button>
       </Box>
       {asked === "payment" && <PaymentDialog piece={piece} currency={currency} onClose={() => setAsked(null)} />}
@@ -80,7 +80,7 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <EventDialog
           pieceId={piece.id}
           kind="refunded"
-          submit={t("soldPiece.recordRefund")}
+          submit={t("soldPiece.recordRefund2")}
           workshop={workshop}
           openSteps={0}
           onClose={() => setAsked(null)}
@@ -88,32 +88,32 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
       )}
       {asked === "return" && (
         <FormDialog
-          title={t("soldPiece.cameBack3", { piece: piece.name })}
-          submit={t("soldPiece.takeBack")}
+          title={t("soldPiece.return2", { piece: piece.name })}
+          submit={t("soldPiece.recordReturn2")}
           fields={[
             {
               name: "fee_back",
-              label: t("soldPiece.feeGivenBackYou"),
+              label: t("soldPiece.feeGotBack"),
               kind: "text",
               unit: currency,
               half: true,
-              help: t("soldPiece.whatSalesFeeYou"),
+              help: t("soldPiece.howMuchSellingFee"),
             },
             {
               name: "lost",
-              label: t("soldPiece.lostBesides"),
+              label: t("soldPiece.otherLosses"),
               kind: "text",
               unit: currency,
               half: true,
-              help: t("soldPiece.feeDeliverySaleCount"),
+              help: t("soldPiece.salesFeeDeliveryCounted"),
             },
-            { name: "why", label: t("soldPiece.whyCameBack"), kind: "text" },
+            { name: "why", label: t("soldPiece.reasonReturn"), kind: "text" },
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ lost = "", fee_back: feeBack = "", why = "" }) => {
             await save(
               api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }),
-              t("soldPiece.yoursAgainSaleTaken", { piece: piece.name }),
+              t("soldPiece.yoursAgainSaleUndone", { piece: piece.name }),
             );
             setAsked(null);
           }}

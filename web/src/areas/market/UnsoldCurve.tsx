@@ -21,7 +21,7 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
         component="svg"
         viewBox={`0 0 ${W} ${H}`}
         role="img"
-        aria-label={t("unsoldCurve.shareUnsoldDays", { kind: time.kind, time: time.text })}
+        aria-label={t("unsoldCurve.shareSoldAfterEach", { kind: time.kind, time: time.text })}
         sx={{ width: "100%", maxWidth: W }}
       >
         <path d={`M30 8V${H - 22}H${W - 10}`} fill="none" stroke="var(--k-palette-text-secondary)" />
@@ -46,7 +46,7 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
       <Box component="details" sx={{ fontSize: 14 }}>
         <summary>{t("unsoldCurve.figures")}</summary>
         {time.curve.map(([day, share], place) => (
-          <div key={place}>{t("unsoldCurve.dayUnsold", { day, share })}</div>
+          <div key={place}>{t("unsoldCurve.daySold", { day, share })}</div>
         ))}
       </Box>
     </Box>

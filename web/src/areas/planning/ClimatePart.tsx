@@ -10,9 +10,9 @@ import { useSettled } from "../../kit/useSettled";
 import { t } from "../../locales/planning";
 
 const FIELDS = [
-  { name: "air", label: t("climatePart.air"), unit: "degrees" },
+  { name: "air", label: t("climatePart.airTemperature"), unit: "degrees" },
   { name: "humidity", label: t("climatePart.humidity"), unit: "%" },
-  { name: "surface", label: t("climatePart.surfaceIfColder"), unit: "degrees" },
+  { name: "surface", label: t("climatePart.surfaceTemperatureIfColder"), unit: "degrees" },
 ] as const;
 
 export function ClimatePart() {
@@ -54,8 +54,8 @@ export function ClimatePart() {
           sx={{ color: "text.primary" }}
         >
           {data.may
-            ? t("climatePart.yesDewPoint", { dewpoint: data.dew_point ?? t("climatePart.reachedDryAir") })
-            : t("climatePart.now", { against: data.against.join("; ") })}
+            ? t("climatePart.yesDewPoint", { dewpoint: data.dew_point ?? t("climatePart.noneAirDry") })
+            : t("climatePart.text", { against: data.against.join("; ") })}
         </Alert>
       )}
     </Part>

@@ -48,7 +48,7 @@ export function ConflictList({ look }: { look: Look }) {
     }
   };
   return (
-    <Part title={open.length > 0 ? t("conflictList.conflicts", { count: open.length }) : t("conflictList.conflicts2")}>
+    <Part title={open.length > 0 ? t("conflictList.conflicts2", { count: open.length }) : t("conflictList.conflicts")}>
       <PlainList>
         {open.map((one) => (
           <Box
@@ -76,7 +76,7 @@ export function ConflictList({ look }: { look: Look }) {
         ))}
         {settled.map((one) => (
           <Typography component="li" key={`${one.key} ${one.where}`} variant="body2" sx={{ color: "text.secondary" }}>
-            {t("conflictList.plan", { where: one.where, value: one.text, settled: one.settled })}
+            {t("conflictList.whatPlanDoes", { where: one.where, value: one.text, settled: one.settled })}
           </Typography>
         ))}
       </PlainList>

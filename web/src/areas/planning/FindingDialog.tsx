@@ -22,7 +22,7 @@ export function FindingDialog({ kind, zone, initial, onClose, onSave }: Props) {
           kind: "text",
           half: true,
           unit: kind.measure.unit === "count" ? undefined : kind.measure.unit,
-          help: t("findingDialog.leaveBlankIfUnsure"),
+          help: t("findingDialog.leaveBlankIfArent"),
         },
       ]
     : [];
@@ -30,17 +30,17 @@ export function FindingDialog({ kind, zone, initial, onClose, onSave }: Props) {
     ...measure,
     {
       name: "expected_on",
-      label: t("findingDialog.partExpected"),
+      label: t("findingDialog.partArrives"),
       kind: "date",
       half: true,
-      help: t("findingDialog.ifOneOrdered"),
+      help: t("findingDialog.ifOrderedOne"),
     },
     { name: "note", label: t("findingDialog.note"), kind: "text" },
   ];
   return (
     <FormDialog
       title={`${kind.label}: ${zone ?? t("findingDialog.wholePiece")}`}
-      submit={initial ? t("findingDialog.saveFinding") : t("findingDialog.note2")}
+      submit={initial ? t("findingDialog.saveProblem") : t("findingDialog.addProblem")}
       fields={fields}
       initial={initial}
       extra={<Typography variant="body2">{`${kind.says}.`}</Typography>}

@@ -14,7 +14,7 @@ type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding)
 
 export function FindingList({ page, walk, onChange }: Props) {
   if (page.findings.length === 0) {
-    return <Typography sx={{ color: "text.secondary" }}>{t("findingList.nothingYetWalkRound")}</Typography>;
+    return <Typography sx={{ color: "text.secondary" }}>{t("findingList.problemsNotedYetWalk")}</Typography>;
   }
   const sorted = walk.flatMap((stop) => page.findings.filter((finding) => finding.walk === stop.key));
   return (
@@ -33,7 +33,7 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
     finding.zone_label ?? t("findingList.wholePiece"),
     finding.measure,
     finding.note,
-    finding.expected_on && t("findingList.partExpected", { expectedon: finding.expected_on.text }),
+    finding.expected_on && t("findingList.partArrives", { expectedon: finding.expected_on.text }),
   ];
   return (
     <Box
@@ -79,8 +79,8 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
         >
           {t("findingList.photo2")}
         </FileButton>
-        <Button size="small" onClick={onChange} aria-label={t("findingList.correct", { finding: finding.label })}>
-          {t("findingList.correct2")}
+        <Button size="small" onClick={onChange} aria-label={t("findingList.edit", { finding: finding.label })}>
+          {t("findingList.edit2")}
         </Button>
         <Button
           size="small"

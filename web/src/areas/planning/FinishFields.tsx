@@ -61,11 +61,11 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 1fr)" }, gap: 2, mb: 2 }}>
       {kind?.colour && (
-        <ColourField label={t("finishFields.colour")} value={colour} onChange={(key) => onChange({ colour: key })} />
+        <ColourField label={t("finishFields.color")} value={colour} onChange={(key) => onChange({ colour: key })} />
       )}
       {finish === "paint" && (
         <ColourField
-          label={t("finishFields.undercolour")}
+          label={t("finishFields.colorUnderneath")}
           value={undercolour}
           onChange={(key) => onChange({ undercolour: key })}
         />
@@ -91,7 +91,7 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
       />
       <Choice
         label={t("finishFields.preparation")}
-        none={t("finishFields.whatFoundAsks")}
+        none={t("finishFields.problemsRequire")}
         value={preparation}
         among={catalogue.preparations}
         onChange={(key) => onChange({ preparation: key })}
@@ -103,14 +103,14 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
           onChange={(event) => setCoats(event.target.value)}
           onBlur={() => coats !== set.coats && onChange({ coats })}
           onKeyDown={(event) => event.key === "Enter" && onChange({ coats })}
-          placeholder={t("finishFields.proposed")}
+          placeholder={t("finishFields.suggested")}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { inputMode: "numeric" } }}
         />
       )}
       {finish === "paint" && (
         <Choice
           label={t("finishFields.applied")}
-          none={t("finishFields.proposed")}
+          none={t("finishFields.suggested")}
           value={way}
           among={catalogue.ways}
           onChange={(key) => onChange({ way: key })}

@@ -53,7 +53,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
     return (
       <Box className="no-print">
         <Part title={t("finishPanel.finish")}>
-          <Typography sx={{ color: "text.secondary" }}>{t("finishPanel.pickZonesDrawingMany")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("finishPanel.pickZonesGetSame")}</Typography>
         </Part>
       </Box>
     );
@@ -89,7 +89,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       title={t("finishPanel.finish2", {
         more: names.length > 3 ? t("finishPanel.zones", { count: names.length }) : names.join(", "),
       })}
-      action={<Button onClick={onDone}>{t("finishPanel.doneThese")}</Button>}
+      action={<Button onClick={onDone}>{t("finishPanel.done")}</Button>}
     >
       <ToggleButtonGroup
         exclusive
@@ -110,7 +110,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       {decided && <FinishFields set={set} catalogue={catalogue} onChange={apply} />}
       {decided && (
         <Picks
-          label={t("finishPanel.topOrder")}
+          label={t("finishPanel.thenOrder")}
           among={catalogue.finishes.filter((one) => one.over && one.key !== finish)}
           value={set.over}
           onChange={(over) => apply({ over })}
@@ -118,7 +118,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       )}
       {finish === "undecided" && (
         <Picks
-          label={t("finishPanel.stillQuestion")}
+          label={t("finishPanel.decidedYet")}
           among={catalogue.finishes.filter((one) => one.family !== "extra" && one.key !== "undecided")}
           value={set.options}
           onChange={(options) => apply({ options })}

@@ -61,7 +61,7 @@ export function FittingsDialog({
             {problem}
           </Alert>
         )}
-        <Typography sx={{ color: "text.secondary", mb: 2 }}>{t("fittingsDialog.howManyThereShall")}</Typography>
+        <Typography sx={{ color: "text.secondary", mb: 2 }}>{t("fittingsDialog.howManyYoullNeed")}</Typography>
         {rows.map((row) => {
           const label = catalogue.fittings.find((kind) => kind.key === row.kind)?.label ?? row.kind;
           return (
@@ -88,7 +88,7 @@ export function FittingsDialog({
               />
               <TextField
                 select
-                label={t("fittingsDialog.are", { label })}
+                label={t("fittingsDialog.material", { label })}
                 value={row.treatment}
                 disabled={row.number === ""}
                 onChange={(event) => change(row.kind, { treatment: event.target.value })}
@@ -107,7 +107,7 @@ export function FittingsDialog({
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button onClick={onClose}>{t("fittingsDialog.cancel")}</Button>
         <Button variant="contained" onClick={() => void save()}>
-          {t("fittingsDialog.saveFittings")}
+          {t("fittingsDialog.save")}
         </Button>
       </DialogActions>
     </Dialog>

@@ -31,14 +31,14 @@ export default function InspectionPage() {
   const [shaping, setShaping] = useState(false);
   return (
     <PlanFrame
-      title={t("inspectionPage.lookOver")}
+      title={t("inspectionPage.inspect")}
       line={({ page }) =>
-        t("inspectionPage.chooseZoneThenWhat", {
+        t("inspectionPage.chooseZoneThenWhats", {
           ticket: page.ticket,
           more:
             page.findings.length === 0
-              ? t("inspectionPage.nothingNotedYet")
-              : t("inspectionPage.noted", { count: page.findings.length }),
+              ? t("inspectionPage.problemsNotedYet")
+              : t("inspectionPage.problemsNoted2", { count: page.findings.length }),
         })
       }
       actions={({ page, workshop }) => (
@@ -78,7 +78,7 @@ function Over({ page, catalogue, workshop }: Shared) {
     };
     const made = await ask(api.POST("/api/pieces/{id}/findings", { params: { path: { id: page.id } }, body }));
     setSaid(kind);
-    done(t("inspectionPage.noted2", { kind: kind.label, more: zone ? `: ${zone.label}` : "" }), undoOf(made));
+    done(t("inspectionPage.noted", { kind: kind.label, more: zone ? `: ${zone.label}` : "" }), undoOf(made));
   };
   const tap = (kind: Kind) => (kind.measure ? setAsked(kind) : note(kind).catch(failed));
 
@@ -98,19 +98,19 @@ function Over({ page, catalogue, workshop }: Shared) {
         />
         <Typography sx={{ mt: 1 }} role="status">
           {zone
-            ? `${zone.label}: ${zone.area}${zone.faces === 2 ? t("inspectionPage.faceTwoFaces") : ""}, ${zone.grade}${zone.material ? `, ${zone.material}` : ""}`
+            ? `${zone.label}: ${zone.area}${zone.faces === 2 ? t("inspectionPage.sideTwoSides") : ""}, ${zone.grade}${zone.material ? `, ${zone.material}` : ""}`
             : t("inspectionPage.wholePiece")}
         </Typography>
         {zone?.advice && <Typography variant="caption">{zone.advice}</Typography>}
         {!page.sized && (
           <Typography variant="caption" component="p">
-            {t("inspectionPage.areasRestUsualMeasures")}
+            {t("inspectionPage.areasBasedUsualSize")}
           </Typography>
         )}
         <ShapeSays id={page.id} kind={page.kind ?? ""} shape={page.shape} workshop={workshop} />
         {zone && (
           <Button size="small" onClick={() => setZoning(true)}>
-            {t("inspectionPage.changeZone")}
+            {t("inspectionPage.editZone")}
           </Button>
         )}
         <ShapePart page={page} />
@@ -120,7 +120,7 @@ function Over({ page, catalogue, workshop }: Shared) {
           exclusive
           value={stop}
           onChange={(_, value: string | null) => value && setStop(value)}
-          aria-label={t("inspectionPage.walkRound")}
+          aria-label={t("inspectionPage.checklist")}
           sx={{ flexWrap: "wrap", mb: 2 }}
           size="small"
         >
@@ -144,7 +144,7 @@ function Over({ page, catalogue, workshop }: Shared) {
           >
             {`${said.label}: ${said.says}.`}
             <Typography variant="caption" component="div">
-              {t("inspectionPage.because", { why: said.why })}
+              {t("inspectionPage.text", { why: said.why })}
             </Typography>
           </Alert>
         )}
@@ -160,9 +160,9 @@ function Over({ page, catalogue, workshop }: Shared) {
               {kind.label}
             </Button>
           ))}
-          <Button onClick={() => setOwn(true)}>{t("inspectionPage.addOneYourOwn")}</Button>
+          <Button onClick={() => setOwn(true)}>{t("inspectionPage.addOwnProblem")}</Button>
         </Row>
-        <Part title={t("inspectionPage.noted3")}>
+        <Part title={t("inspectionPage.problemsNoted")}>
           <FindingList page={page} walk={catalogue.walk} onChange={setChanging} />
         </Part>
       </Box>
@@ -218,7 +218,7 @@ function ChangeFinding({
       initial={before}
       onClose={onClose}
       onSave={async (values) => {
-        await save(api.PATCH("/api/findings/{id}", { ...path, body: values }), t("inspectionPage.findingChanged"));
+        await save(api.PATCH("/api/findings/{id}", { ...path, body: values }), t("inspectionPage.problemChanged"));
       }}
     />
   );

@@ -19,7 +19,9 @@ export function LeadPart({ page }: { page: Plan }) {
       {lead.answer !== "clear" && <Typography variant="body2">{lead.text}</Typography>}
       <Row sx={{ mt: lead.answer === "clear" ? -0.75 : 1 }}>
         <Typography sx={{ fontWeight: 600, mr: 1 }}>
-          {lead.answer_label ? t("leadPart.lead", { answerlabel: lead.answer_label }) : t("leadPart.doesOldFinishHold")}
+          {lead.answer_label
+            ? t("leadPart.lead", { answerlabel: lead.answer_label })
+            : t("leadPart.doesOldFinishContain")}
         </Typography>
         <LeadAnswers piece={page} answer={lead.answer} />
       </Row>

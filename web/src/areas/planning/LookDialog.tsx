@@ -14,14 +14,14 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
   const primers = catalogue.products.filter((one) => one.kind === "primer").map(({ key, label }) => ({ key, label }));
   const fields: FieldSpec[] = [
     { name: "name", label: t("lookDialog.nameLook"), kind: "text" },
-    { name: "wear", label: t("lookDialog.made"), kind: "select", half: true, options: catalogue.wears },
+    { name: "wear", label: t("lookDialog.madeWithstand"), kind: "select", half: true, options: catalogue.wears },
     { name: "inside", label: t("lookDialog.insideDrawers"), kind: "select", half: true, options: catalogue.insides },
     {
       name: "lined",
       label: t("lookDialog.drawersLine"),
       kind: "text",
       half: true,
-      help: t("lookDialog.howManyBlankAll"),
+      help: t("lookDialog.howManyLeaveBlank"),
       onlyFor: { inside: ["liner"] },
     },
     {
@@ -29,25 +29,25 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       label: t("lookDialog.primer"),
       kind: "select",
       half: true,
-      options: [{ key: "auto", label: t("lookDialog.whereCalled") }, { key: "none", label: "none" }, ...primers],
+      options: [{ key: "auto", label: t("lookDialog.whereNeeded") }, { key: "none", label: "none" }, ...primers],
     },
     { name: "hardware", label: t("lookDialog.hardware"), kind: "select", half: true, options: catalogue.hardware },
     {
       name: "pulls",
-      label: t("lookDialog.pullsAll"),
+      label: t("lookDialog.numberPulls"),
       kind: "text",
       half: true,
       help: t("lookDialog.leaveBlankOneEach"),
     },
     {
       name: "spacing",
-      label: t("lookDialog.spacingNewPulls"),
+      label: t("lookDialog.holeSpacingNewPulls"),
       kind: "text",
       half: true,
       unit: workshop.length_unit,
-      help: t("lookDialog.betweenHolesOne"),
+      help: t("lookDialog.centerCenter"),
     },
-    { name: "hardware_on", label: t("lookDialog.newHardwareComes"), kind: "date", half: true },
+    { name: "hardware_on", label: t("lookDialog.newHardwareArrives"), kind: "date", half: true },
     {
       name: "hardware_price",
       label: t("lookDialog.newHardwareCosts"),
@@ -57,11 +57,11 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
     },
     {
       name: "expected_resale",
-      label: t("lookDialog.expectedResaleSo"),
+      label: t("lookDialog.expectedPriceLook"),
       kind: "text",
       half: true,
       unit: workshop.currency,
-      help: t("lookDialog.leaveBlankPiece"),
+      help: t("lookDialog.leaveBlankUsePieces"),
     },
   ];
   const before = look.fields as Values;
@@ -69,7 +69,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
   return (
     <FormDialog
       title={t("lookDialog.look", { look: look.name })}
-      submit={t("lookDialog.saveLook")}
+      submit={t("lookDialog.save")}
       fields={fields}
       initial={before}
       onClose={onClose}

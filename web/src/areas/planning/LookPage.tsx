@@ -37,7 +37,7 @@ export default function LookPage() {
       title={t("lookPage.look")}
       line={({ page }) => {
         const chosen = page.looks.find((look) => look.chosen);
-        if (!chosen) return t("lookPage.lookYetBeginOne", { ticket: page.ticket });
+        if (!chosen) return t("lookPage.lookYetStartOne", { ticket: page.ticket });
         return t("lookPage.chosen", {
           ticket: page.ticket,
           chosen: chosen.name,
@@ -47,7 +47,7 @@ export default function LookPage() {
       actions={({ page, catalogue }) => (
         <>
           <Button variant={page.looks.length === 0 ? "contained" : "outlined"} onClick={() => setAdding(true)}>
-            {page.looks.length === 0 ? t("lookPage.beginLook") : t("lookPage.addAnotherLook")}
+            {page.looks.length === 0 ? t("lookPage.startLook") : t("lookPage.addAnotherLook")}
           </Button>
           {adding && <NewLook page={page} catalogue={catalogue} onClose={() => setAdding(false)} />}
         </>
@@ -60,7 +60,9 @@ export default function LookPage() {
 
 const Nothing = ({ page, workshop }: Shared) => (
   <>
-    <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>{t("lookPage.lookSaysEachZone")}</Typography>
+    <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>
+      {t("lookPage.lookSaysWhichZones")}
+    </Typography>
     <StarterLooks page={page} workshop={workshop} />
   </>
 );
@@ -75,7 +77,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const { remove, failed } = useUndo();
   const spread = async (id: number) => {
     await save(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }), (made) =>
-      withChanges(t("lookPage.alikePlannedSoToo", { count: made.looks.length }), made.told),
+      withChanges(t("lookPage.sameLookPiecesLike", { count: made.looks.length }), made.told),
     );
   };
   const look = page.looks.find((one) => one.id === shown) ?? page.looks.find((one) => one.chosen) ?? page.looks[0];
@@ -139,11 +141,11 @@ function Looks({ page, catalogue, workshop }: Shared) {
               <>
                 {page.mates.length > 0 && (
                   <Button onClick={() => void spread(look.id).catch(failed)}>
-                    {t("lookPage.planOtherAlikeSo", { count: page.mates.length })}
+                    {t("lookPage.useLookOtherLike", { count: page.mates.length })}
                   </Button>
                 )}
                 <Button onClick={() => setFitting(true)}>{t("lookPage.fittings")}</Button>
-                <Button onClick={() => setSetting(true)}>{t("lookPage.change")}</Button>
+                <Button onClick={() => setSetting(true)}>{t("lookPage.edit")}</Button>
                 {page.looks.length > 1 && !look.chosen && (
                   <Button
                     color="inherit"
@@ -161,7 +163,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
         </Box>
       </Box>
       <LooksTable page={page} workshop={workshop} />
-      <Fold title={t("lookPage.otherWaysCouldLook")} summary={t("lookPage.plannedPieceHoursCost")}>
+      <Fold title={t("lookPage.otherLooksConsider")} summary={t("lookPage.plannedPieceHoursCost")}>
         <StarterLooks page={page} workshop={workshop} />
       </Fold>
       {fitting && <FittingsDialog look={look} catalogue={catalogue} onClose={() => setFitting(false)} />}
@@ -177,7 +179,7 @@ function settings(fields: Shared["page"]["looks"][number]["fields"], catalogue: 
     list.find((one) => one.key === key)?.label ?? key;
   const primer =
     fields.primer === "auto"
-      ? t("lookPage.primerWhereCalled")
+      ? t("lookPage.primerWhereNeeded")
       : fields.primer === "none"
         ? t("lookPage.primer")
         : word(catalogue.products, fields.primer);

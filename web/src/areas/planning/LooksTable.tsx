@@ -15,7 +15,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
   const { failed } = useUndo();
   const choose = async (look: Look) => {
     const chosen = api.POST("/api/looks/{id}/choose", { params: { path: { id: look.id } } });
-    await save(chosen, (saved) => withChanges(t("looksTable.planned", { look: look.name }), saved.changes));
+    await save(chosen, (saved) => withChanges(t("looksTable.plan", { look: look.name }), saved.changes));
   };
   const unit = (key: string) =>
     ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;
@@ -35,9 +35,9 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
     ],
   }));
   return (
-    <Part title={t("looksTable.sideSide")}>
+    <Part title={t("looksTable.compareLooks")}>
       <SmallTable
-        label={t("looksTable.looksSideSide")}
+        label={t("looksTable.looksCompared")}
         width={560 + 140 * page.looks.length}
         columns={["", ...page.looks.map((look): [string] => [look.name])]}
         rows={[
@@ -59,7 +59,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
                   <b key={look.id}>{t("looksTable.chosen")}</b>
                 ) : (
                   <Button key={look.id} size="small" variant="outlined" onClick={() => void choose(look).catch(failed)}>
-                    {t("looksTable.plan", { look: look.name })}
+                    {t("looksTable.showPlan", { look: look.name })}
                   </Button>
                 ),
               ),
@@ -68,7 +68,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
         ]}
       />
       <Typography variant="caption">
-        {t("looksTable.hoursRatesTradeCorrected", {
+        {t("looksTable.hoursBuiltGuessesAdjusted", {
           more: workshop.weekly_hours
             ? t("looksTable.weekSpreadOverDays", { weeklyhours: workshop.weekly_hours.text })
             : "1 h 30 an evening (assumed; give your hours a week in the house rules)",
@@ -79,6 +79,6 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
 }
 
 export function readyText(ready: Ready): string {
-  if (!ready.on) return ready.why ?? t("looksTable.nobodyCanSay");
-  return `${ready.on.text}${ready.early && ready.late && ready.early.iso !== ready.late.iso ? t("looksTable.to", { early: ready.early.text, late: ready.late.text }) : ""}`;
+  if (!ready.on) return ready.why ?? t("looksTable.unknown");
+  return `${ready.on.text}${ready.early && ready.late && ready.early.iso !== ready.late.iso ? t("looksTable.text", { early: ready.early.text, late: ready.late.text }) : ""}`;
 }

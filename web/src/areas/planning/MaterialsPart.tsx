@@ -21,9 +21,9 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
   const [instead, setInstead] = useState<string | null>(null);
   const money = workshop.currency;
   return (
-    <Part title={t("materialsPart.materialsCome")}>
+    <Part title={t("materialsPart.materialsUse")}>
       {plan.materials.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("materialsPart.nothingMoreNeeded")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("materialsPart.dontNeedAnythingElse")}</Typography>
       ) : (
         <SmallTable
           label={t("materialsPart.materials")}
@@ -31,9 +31,9 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
             t("materialsPart.material"),
             [t("materialsPart.needed")],
             [t("materialsPart.shelf")],
-            t("materialsPart.wholeContainers"),
+            t("materialsPart.buy"),
             [t("materialsPart.price", { money })],
-            [t("materialsPart.used", { money })],
+            [t("materialsPart.costWhatsUsed", { money })],
             [t("materialsPart.leftOver")],
             "",
           ]}
@@ -44,8 +44,8 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
               line.amount,
               line.there,
               line.packs,
-              line.price?.text ?? t("materialsPart.known"),
-              line.used?.text ?? t("materialsPart.known"),
+              line.price?.text ?? t("materialsPart.unknown"),
+              line.used?.text ?? t("materialsPart.unknown"),
               line.over,
               line.others ? (
                 <Button
@@ -53,9 +53,9 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
                   size="small"
                   className="no-print"
                   onClick={() => setInstead(line.product)}
-                  aria-label={t("materialsPart.instead", { line: line.label })}
+                  aria-label={t("materialsPart.useSomethingInstead", { line: line.label })}
                 >
-                  {t("materialsPart.instead2")}
+                  {t("materialsPart.swap")}
                 </Button>
               ) : (
                 ""
@@ -63,19 +63,19 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
             ],
           }))}
           foot={[
-            t("materialsPart.all"),
+            t("materialsPart.total"),
             "",
             "",
             "",
-            plan.to_buy?.text ?? t("materialsPart.known"),
-            plan.used?.text ?? t("materialsPart.known"),
+            plan.to_buy?.text ?? t("materialsPart.unknown"),
+            plan.used?.text ?? t("materialsPart.unknown"),
             "",
             "",
           ]}
         />
       )}
       <Typography variant="caption" component="p">
-        {t("materialsPart.wholeContainersUsualPrices", {
+        {t("materialsPart.pricesWholeContainersBuilt", {
           more: plan.unpriced.length > 0 ? t("materialsPart.price2", { unpriced: plan.unpriced.join(", ") }) : "",
         })}
       </Typography>
@@ -109,31 +109,31 @@ function Instead({
         }),
       );
     const saved = await send(look.lock_version, product, key);
-    done(withChanges(t("materialsPart.instead3", { label }), saved.changes), undoOf(saved));
+    done(withChanges(t("materialsPart.instead", { label }), saved.changes), undoOf(saved));
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": t("materialsPart.instead4") } }}>
-      <DialogTitle>{t("materialsPart.instead5", { rows: found.data?.rows[0]?.label ?? "it" })}</DialogTitle>
+    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": t("materialsPart.instead2") } }}>
+      <DialogTitle>{t("materialsPart.instead3", { rows: found.data?.rows[0]?.label ?? "it" })}</DialogTitle>
       <DialogContent>
         {!found.data && <LinearProgress aria-label={t("materialsPart.planning")} />}
         {found.data && (
           <SmallTable
-            label={t("materialsPart.whatCouldUsedInstead")}
+            label={t("materialsPart.whatCouldUseInstead")}
             columns={[
               t("materialsPart.product"),
               [t("materialsPart.work")],
               [t("materialsPart.ready")],
-              [t("materialsPart.buy", { currency: workshop.currency })],
+              [t("materialsPart.buy2", { currency: workshop.currency })],
               "",
             ]}
             rows={found.data.rows.map((row, place) => ({
               key: row.product,
               cells: [
                 row.label,
-                place === 0 ? t("materialsPart.use") : row.hours,
-                place === 0 ? "" : (row.days ?? t("materialsPart.known")),
-                place === 0 ? "" : (row.money ?? t("materialsPart.known")),
+                place === 0 ? t("materialsPart.current") : row.hours,
+                place === 0 ? "" : (row.days ?? t("materialsPart.unknown")),
+                place === 0 ? "" : (row.money ?? t("materialsPart.unknown")),
                 place === 0 ? (
                   ""
                 ) : (
@@ -141,9 +141,9 @@ function Instead({
                     key="use"
                     size="small"
                     onClick={() => void swap(row.product, row.label).catch(failed)}
-                    aria-label={t("materialsPart.use2", { value: row.label })}
+                    aria-label={t("materialsPart.use", { value: row.label })}
                   >
-                    {t("materialsPart.use3")}
+                    {t("materialsPart.use2")}
                   </Button>
                 ),
               ],

@@ -8,12 +8,12 @@ import { t } from "../../locales/planning";
 
 export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: Catalogue; onClose: () => void }) {
   const save = useSave();
-  const none = { key: "", label: t("newLook.nothingChooseEachZone") };
+  const none = { key: "", label: t("newLook.scratchChooseEachZone") };
   const fields: FieldSpec[] = [
-    { name: "name", label: t("newLook.nameLook"), kind: "text", help: t("newLook.suchGreenBareTop") },
+    { name: "name", label: t("newLook.nameLook"), kind: "text", help: t("newLook.exampleGreenBareTop") },
     {
       name: "from",
-      label: t("newLook.begin"),
+      label: t("newLook.start"),
       kind: "select",
       options: [
         none,
@@ -28,7 +28,7 @@ export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: C
   return (
     <FormDialog
       title={t("newLook.look2")}
-      submit={t("newLook.beginLook")}
+      submit={t("newLook.startLook")}
       fields={fields}
       onClose={onClose}
       onSubmit={async ({ name = "", from = "" }) => {
@@ -40,7 +40,7 @@ export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: C
         };
         await save(
           api.POST("/api/pieces/{id}/looks", { params: { path: { id: page.id } }, body }),
-          t("newLook.lookBegun", { name }),
+          t("newLook.lookStarted", { name }),
         );
         onClose();
       }}

@@ -11,10 +11,10 @@ type Props = { workshop: Workshop; catalogue: Catalogue; stop: string; onClose: 
 export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) {
   const save = useSave();
   const fields: FieldSpec[] = [
-    { name: "label", label: t("ownFindingDialog.whatFound"), kind: "text" },
+    { name: "label", label: t("ownFindingDialog.whatsProblem"), kind: "text" },
     {
       name: "walk",
-      label: t("ownFindingDialog.whereWalk"),
+      label: t("ownFindingDialog.whereChecklist"),
       kind: "select",
       half: true,
       options: catalogue.walk.map(({ key, label }) => ({ key, label })),
@@ -26,12 +26,12 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
       half: true,
       options: workshop.lists.work_kinds,
     },
-    { name: "says", label: t("ownFindingDialog.whatMeansPlan"), kind: "text" },
-    { name: "treatment", label: t("ownFindingDialog.whatDoneAbout"), kind: "text" },
+    { name: "says", label: t("ownFindingDialog.whyMatters"), kind: "text" },
+    { name: "treatment", label: t("ownFindingDialog.whatDoAbout"), kind: "text" },
     { name: "time", label: t("ownFindingDialog.timeTakes"), kind: "effort", bare: "min", half: true },
     {
       name: "wait",
-      label: t("ownFindingDialog.waitAfter"),
+      label: t("ownFindingDialog.dryingTimeAfter"),
       kind: "effort",
       bare: "h",
       half: true,
@@ -40,8 +40,8 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
   ];
   return (
     <FormDialog
-      title={t("ownFindingDialog.findingYourOwn")}
-      submit={t("ownFindingDialog.addList")}
+      title={t("ownFindingDialog.addOwnProblem")}
+      submit={t("ownFindingDialog.add")}
       fields={fields}
       initial={{ walk: stop, work_kind: "repair" }}
       onClose={onClose}

@@ -28,12 +28,12 @@ export default function PartsPage() {
       title="parts"
       line={({ page }) => {
         const back = page.parts.filter((part) => part.back_on).length;
-        return t("partsPage.oldDrawersFitOnly", {
+        return t("partsPage.oldDrawersOnlyFit", {
           ticket: page.ticket,
           more:
             page.parts.length === 0
               ? t("partsPage.partsNumberedYet")
-              : t("partsPage.back", { back, count: page.parts.length }),
+              : t("partsPage.backPlace", { back, count: page.parts.length }),
         });
       }}
       actions={({ page }) => (
@@ -46,7 +46,7 @@ export default function PartsPage() {
           </Button>
           <Button onClick={() => setAdding(true)}>{t("partsPage.addPart")}</Button>
           {page.parts.length > 0 && <Button onClick={() => window.print()}>{t("partsPage.print")}</Button>}
-          <Button href={`/api/pieces/${page.id}/parts/label`}>{t("partsPage.ticketTub")}</Button>
+          <Button href={`/api/pieces/${page.id}/parts/label`}>{t("partsPage.labelTub")}</Button>
           {adding && <AddPart page={page} onClose={() => setAdding(false)} />}
         </>
       )}
@@ -62,22 +62,20 @@ function Sheet({ page }: { page: Plan }) {
     const send = (back: string) =>
       ask(api.PATCH("/api/parts/{id}", { params: { path: { id: part.id } }, body: { back } }));
     await send(part.back_on ? "" : "yes");
-    done(`${part.number} ${part.what} ${part.back_on ? t("partsPage.offAgain") : t("partsPage.back2")}`, () =>
+    done(`${part.number} ${part.what} ${part.back_on ? t("partsPage.offAgain") : t("partsPage.backPlace2")}`, () =>
       send(part.back_on ? "yes" : ""),
     );
   };
   if (page.parts.length === 0) {
     return (
-      <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
-        {t("partsPage.drawersDoorsShelvesTubs")}
-      </Typography>
+      <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>{t("partsPage.eachDrawerDoorShelf")}</Typography>
     );
   }
   return (
     <SmallTable
       label={t("partsPage.numberedParts")}
       width={760}
-      columns={[[t("partsPage.number")], t("partsPage.part"), t("partsPage.place"), t("partsPage.back3"), ""]}
+      columns={[[t("partsPage.number")], t("partsPage.part"), t("partsPage.whereGoes"), t("partsPage.backPlace3"), ""]}
       rows={page.parts.map((part) => ({
         key: part.id,
         cells: [
@@ -88,7 +86,9 @@ function Sheet({ page }: { page: Plan }) {
             <Checkbox
               checked={part.back_on !== null}
               onChange={() => void tick(part).catch(failed)}
-              slotProps={{ input: { "aria-label": t("partsPage.back4", { number: part.number, what: part.what }) } }}
+              slotProps={{
+                input: { "aria-label": t("partsPage.backPlace4", { number: part.number, what: part.what }) },
+              }}
             />
             {part.back_on?.text}
           </Box>,
@@ -116,7 +116,7 @@ function AddPart({ page, onClose }: { page: Plan; onClose: () => void }) {
       submit={t("partsPage.addPart2")}
       fields={[
         { name: "what", label: t("partsPage.what"), kind: "text" },
-        { name: "place", label: t("partsPage.whereBelongs"), kind: "text" },
+        { name: "place", label: t("partsPage.whereGoes2"), kind: "text" },
       ]}
       onClose={onClose}
       onSubmit={async ({ what = "", place = "" }) => {

@@ -127,7 +127,7 @@ function Line({ row, page, short, session, children }: LineProps) {
           <Basis of={line.rests_on} />
         </Typography>
         <Typography component="span" sx={{ minWidth: { md: 172 }, color: "warning.main", whiteSpace: "nowrap" }}>
-          {line.wait ? t("planLines.thenWait", { wait: line.wait }) : ""}
+          {line.wait ? t("planLines.thenDries", { wait: line.wait }) : ""}
         </Typography>
         <Row className="no-print" wrap={false} gap={0.5} align="stretch" sx={{ ml: "auto" }}>
           {line.state !== "done" && <UpToHere line={line} page={page} />}
@@ -135,9 +135,9 @@ function Line({ row, page, short, session, children }: LineProps) {
             size="small"
             onClick={() => setOpen(!open)}
             aria-expanded={open}
-            aria-label={`${open ? t("planLines.fold") : t("planLines.unfold")} ${line.label}`}
+            aria-label={`${open ? t("planLines.hideSteps") : t("planLines.showSteps")} ${line.label}`}
           >
-            {open ? t("planLines.fold") : t("planLines.steps", { count: row.steps.length })}
+            {open ? t("planLines.hideSteps") : t("planLines.steps", { count: row.steps.length })}
           </Button>
         </Row>
       </Box>
@@ -157,9 +157,9 @@ function UpToHere({ line, page }: { line: PlanLine; page: Plan }) {
     <Button
       size="small"
       onClick={() => upTo(line.steps[line.steps.length - 1] ?? "", line.label)}
-      aria-label={t("planLines.allDoneUpHere", { line: line.label })}
+      aria-label={t("planLines.everythingUpHereDone", { line: line.label })}
     >
-      {t("planLines.allDoneUpHere2")}
+      {t("planLines.everythingUpHereDone2")}
     </Button>
   );
 }

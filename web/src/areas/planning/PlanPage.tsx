@@ -36,7 +36,7 @@ export default function PlanPage() {
             <Button variant="outlined" onClick={() => window.print()}>
               {t("planPage.print")}
             </Button>
-            <Button onClick={() => setKeeping(true)}>{t("planPage.keepRecipe")}</Button>
+            <Button onClick={() => setKeeping(true)}>{t("planPage.saveRecipe")}</Button>
             {keeping && <KeepRecipe page={page} onClose={() => setKeeping(false)} />}
           </>
         )
@@ -53,7 +53,7 @@ function ended(plan: Steps, page: Plan): string {
   const open = plan.steps.filter((step) => step.state !== "done").length;
   const done = plan.steps.length - open;
   const said = [
-    t("planPage.workDone", { ticket: page.ticket, more: t("planPage.steps", { count: done }) }),
+    t("planPage.allDone", { ticket: page.ticket, more: t("planPage.steps2", { count: done }) }),
     plan.dropped.length > 0 && t("planPage.done", { count: plan.dropped.length }),
     open > 0 && t("planPage.touchUpAboutLeft", { remaining: plan.remaining?.text }),
   ];
@@ -61,7 +61,7 @@ function ended(plan: Steps, page: Plan): string {
 }
 
 const toCome = (plan: Steps, page: Plan) =>
-  t("planPage.come", {
+  t("planPage.aboutWorkLeft", {
     ticket: page.ticket,
     remaining: plan.remaining?.text,
     hours: plan.hours?.text,
@@ -69,16 +69,16 @@ const toCome = (plan: Steps, page: Plan) =>
     high: plan.high?.text,
     more: plan.ready.on
       ? t("planPage.ready", { ready: readyText(plan.ready) })
-      : t("planPage.dayYet", { why: plan.ready.why }),
+      : t("planPage.readyDateYet", { why: plan.ready.why }),
   });
 
 const Nothing = ({ page }: { page: Plan }) => (
   <Typography sx={{ maxWidth: "60ch" }}>
-    {t("planPage.planMadeWhatFound")}{" "}
+    {t("planPage.chooseLookGetPlan")}{" "}
     <Link component={RouterLink} to={`/pieces/${page.id}/look`} underline="always">
-      {t("planPage.beginLook")}
+      {t("planPage.chooseLook")}
     </Link>{" "}
-    {t("planPage.standsHereStepsOrder")}
+    {t("planPage.inspectPieceFirstIf")}
   </Typography>
 );
 
@@ -93,7 +93,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
       <LeadPart page={page} />
       {plan.behind.time && (
         <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-          {t("planPage.workDoneEarlierLook", { time: plan.behind.time.text, steps: plan.behind.steps.join("; ") })}
+          {t("planPage.didWorkEarlierLook", { time: plan.behind.time.text, steps: plan.behind.steps.join("; ") })}
         </Alert>
       )}
       <PlanFaults plan={plan} />
@@ -110,17 +110,17 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
           <PieceInTime shape={page.drawing} plan={plan} width={400} height={330} at={at} onMove={setAt} />
         </Box>
         <Part
-          title={t("planPage.steps2")}
+          title={t("planPage.steps")}
           long
           action={
             <>
               {finished > 0 && (
                 <Button onClick={() => setAll(!all)}>
-                  {all ? t("planPage.hideWhatDone") : t("planPage.showDone", { count: finished })}
+                  {all ? t("planPage.hideWhatsDone") : t("planPage.showDone", { count: finished })}
                 </Button>
               )}
               <Button onClick={() => setShort(!short)} aria-pressed={short}>
-                {short ? t("planPage.allSteps") : t("planPage.short")}
+                {short ? t("planPage.everyStep") : t("planPage.summary")}
               </Button>
             </>
           }
@@ -139,7 +139,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
           <LostEdits plan={plan} />
           {plan.learned.length > 0 && (
             <Typography variant="caption" component="p">
-              {t("planPage.timesFollowYourOwn", {
+              {t("planPage.timesBasedOwnHours", {
                 learned: plan.learned
                   .map((one) => t("planPage.from", { kind: one.kind.toLowerCase(), factor: one.factor, count: one.n }))
                   .join(", "),
@@ -175,9 +175,9 @@ function PlanFaults({ plan }: { plan: Steps }) {
       severity={serious ? "error" : "info"}
       variant="outlined"
       sx={{ my: 1, color: "text.primary" }}
-      aria-label={t("planPage.whatDoesHoldPlan")}
+      aria-label={t("planPage.problemsPlan")}
     >
-      {serious ? t("planPage.planCannotWorkedStands") : t("planPage.againstUsualCraftYou")}
+      {serious ? t("planPage.planWontWork") : t("planPage.doTheseDifferentlyWhats")}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {plan.faults.map((one) => (
           <li key={`${one.step} ${one.text}`}>
@@ -194,21 +194,21 @@ function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
   const save = useSave();
   return (
     <FormDialog
-      title={t("planPage.keepPlanRecipe")}
-      submit={t("planPage.keepRecipe2")}
+      title={t("planPage.savePlanRecipe")}
+      submit={t("planPage.save")}
       fields={[
         {
           name: "name",
           label: t("planPage.nameRecipe"),
           kind: "text",
-          help: t("planPage.finishesWhatZonesYour"),
+          help: t("planPage.savesFinishEachZone"),
         },
       ]}
       onClose={onClose}
       onSubmit={async ({ name = "" }) => {
         await save(
           api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
-          t("planPage.recipeKept", { name }),
+          t("planPage.recipeSaved", { name }),
         );
         onClose();
       }}
@@ -221,17 +221,17 @@ function LostEdits({ plan }: { plan: Steps }) {
   const { remove } = useUndo();
   if (plan.lost_edits.length === 0) return null;
   return (
-    <PlainList aria-label={t("planPage.yourChangesWithoutStep")} className="no-print" sx={{ fontSize: "0.9rem" }}>
+    <PlainList aria-label={t("planPage.changesDontFitAnymore")} className="no-print" sx={{ fontSize: "0.9rem" }}>
       {plan.lost_edits.map((edit) => (
         <li key={edit.id}>
           {edit.removed
-            ? t("planPage.takenOutYou", { edit: edit.text })
-            : t("planPage.yourChangeWaitsStep", { edit: edit.text })}
+            ? t("planPage.removed", { edit: edit.text })
+            : t("planPage.changeHasStepRight", { edit: edit.text })}
           <Button
             size="small"
             onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
           >
-            {t("planPage.takeChangeBack")}
+            {t("planPage.undoChange")}
           </Button>
         </li>
       ))}

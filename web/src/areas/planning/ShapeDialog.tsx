@@ -24,12 +24,12 @@ export function ShapeDialog({ page, workshop, onClose }: Props) {
     half: true,
     options: [
       { key: "", label: t("shapeDialog.bought") },
-      { key: "yes", label: t("shapeDialog.takenOff") },
+      { key: "yes", label: t("shapeDialog.removed") },
     ],
   };
   return (
     <FormDialog
-      title={t("shapeDialog.shapeShallHave")}
+      title={t("shapeDialog.plannedShape")}
       submit={t("shapeDialog.planShape")}
       fields={[...shapeFields(workshop.length_unit, { planned: true }), upper]}
       initial={before ?? {}}
@@ -43,7 +43,7 @@ export function ShapeDialog({ page, workshop, onClose }: Props) {
                 .catch(failed)
             }
           >
-            {t("shapeDialog.keepBought")}
+            {t("shapeDialog.keepShape")}
           </Button>
         )
       }

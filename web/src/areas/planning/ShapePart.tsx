@@ -19,19 +19,19 @@ export function ShapePart({ page }: { page: Plan }) {
       api.POST("/api/stash", {
         body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` },
       }),
-      t("shapePart.putIntoStash", { spare: spare.name }),
+      t("shapePart.putStash", { spare: spare.name }),
     );
   };
   return (
     <Box sx={{ mt: 2 }}>
-      <Typography variant="h3">{t("shapePart.bought")}</Typography>
+      <Typography variant="h3">{t("shapePart.keepShape")}</Typography>
       <Drawing shape={{ ...page.bought, planned: [] }} width={200} height={150} measures />
       {page.acts.map((act) => (
         <Row key={act.key}>
           <Typography variant="body2">{act.label}</Typography>
           {act.spare && (
             <Button size="small" onClick={() => act.spare && void toStash(act.spare).catch(failed)}>
-              {t("shapePart.putIntoStash2", { count: act.spare.count, spare: act.spare.name.toLowerCase() })}
+              {t("shapePart.putStash2", { count: act.spare.count, spare: act.spare.name.toLowerCase() })}
             </Button>
           )}
         </Row>

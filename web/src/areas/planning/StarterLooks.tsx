@@ -28,13 +28,13 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
     const path = { params: { path: { id: page.id } } };
     await save(
       api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }),
-      t("starterLooks.lookBegun", { name }),
+      t("starterLooks.lookStarted", { name }),
     );
   };
   return (
     <>
       <PlainList
-        aria-label={t("starterLooks.looksBegin")}
+        aria-label={t("starterLooks.looksStart")}
         sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 3 }}
       >
         {data.rows.map((row) => (
@@ -63,15 +63,15 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
               variant="outlined"
               sx={{ mt: 1 }}
               onClick={() => void begin(row.key, row.name).catch(failed)}
-              aria-label={t("starterLooks.begin", { name: row.name })}
+              aria-label={t("starterLooks.start", { name: row.name })}
             >
-              {t("starterLooks.begin2")}
+              {t("starterLooks.start2")}
             </Button>
           </Box>
         ))}
       </PlainList>
       <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
-        {t("starterLooks.eachPlannedPieceWhat")}
+        {t("starterLooks.eachOnePlannedPiece")}
       </Typography>
     </>
   );

@@ -12,7 +12,7 @@ import { t } from "../../locales/planning";
 export function StepCautions({ step, page }: { step: Step; page: Plan }) {
   const { done, failed } = useUndo();
   const read = useConfirm(page.id);
-  const confirm = (caution: string) => read(caution, () => done(t("stepCautions.cautionConfirmedPiece")));
+  const confirm = (caution: string) => read(caution, () => done(t("stepCautions.youveReadCautionPiece")));
   if (step.cautions.length === 0) return null;
   return (
     <>
@@ -32,16 +32,14 @@ export function StepCautions({ step, page }: { step: Step; page: Plan }) {
               sx={{ mt: 0.5, minHeight: 44 }}
               onClick={() => void confirm(one.key).catch(failed)}
             >
-              {t("stepCautions.iHaveRead")}
+              {t("stepCautions.iveRead")}
             </Button>
           )}
-          {one.serious && one.confirmed && (
-            <Typography variant="caption">{t("stepCautions.confirmedPiece")}</Typography>
-          )}
+          {one.serious && one.confirmed && <Typography variant="caption">{t("stepCautions.readPiece")}</Typography>}
         </Alert>
       ))}
       <Typography variant="caption" component="p">
-        {t("stepCautions.labelsSafetyDataSheets")}
+        {t("stepCautions.alwaysFollowLabelSafety")}
       </Typography>
     </>
   );

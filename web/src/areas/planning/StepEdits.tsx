@@ -39,43 +39,43 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
     }
   > => ({
     time: {
-      title: t("stepEdits.timeWait", { step: step.label }),
+      title: t("stepEdits.timeDrying", { step: step.label }),
       submit: t("stepEdits.save"),
       fields: [
         { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
         {
           name: "wait",
-          label: t("stepEdits.waitAfter"),
+          label: t("stepEdits.dryingTimeAfter"),
           kind: "effort",
           bare: "h",
           half: true,
-          help: t("stepEdits.leaveBlankPlanned"),
+          help: t("stepEdits.leaveBlankUsePlans"),
         },
       ],
       initial: { time: step.time?.text ?? "" },
       save: async ({ time = "", wait = "" }) => {
         if (time && time !== step.time?.text)
           await put({ kind: "time", step: step.key, time }, t("stepEdits.timeChanged"));
-        if (wait) await put({ kind: "wait", step: step.key, wait }, t("stepEdits.waitChanged"));
+        if (wait) await put({ kind: "wait", step: step.key, wait }, t("stepEdits.dryingTimeChanged"));
       },
     },
     note: {
       title: t("stepEdits.note", { step: step.label }),
-      submit: t("stepEdits.saveNote"),
+      submit: t("stepEdits.save2"),
       fields: [
         { name: "text", label: t("stepEdits.note2"), kind: "text" },
-        { name: "label", label: t("stepEdits.callStep"), kind: "text", help: t("stepEdits.leaveBlankPlanned") },
+        { name: "label", label: t("stepEdits.nameStep"), kind: "text", help: t("stepEdits.leaveBlankUsePlans") },
       ],
       save: async ({ text = "", label = "" }) => {
         if (text) await put({ kind: "note", step: step.key, text }, t("stepEdits.noteSaved"));
-        if (label) await put({ kind: "label", step: step.key, text: label }, t("stepEdits.wordsChanged"));
+        if (label) await put({ kind: "label", step: step.key, text: label }, t("stepEdits.textChanged"));
       },
     },
     add: {
-      title: t("stepEdits.stepYourOwnAfter", { step: step.label }),
+      title: t("stepEdits.ownStepAfter", { step: step.label }),
       submit: t("stepEdits.addStep"),
       fields: [
-        { name: "text", label: t("stepEdits.whatDone"), kind: "text" },
+        { name: "text", label: t("stepEdits.whatDo"), kind: "text" },
         {
           name: "work_kind",
           label: t("stepEdits.kindWork"),
@@ -86,7 +86,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
         {
           name: "wait",
-          label: t("stepEdits.waitAfter"),
+          label: t("stepEdits.dryingTimeAfter"),
           kind: "effort",
           bare: "h",
           half: true,
@@ -113,7 +113,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       fields: [
         {
           name: "before",
-          label: t("stepEdits.justBefore"),
+          label: t("stepEdits.before"),
           kind: "select",
           options: plan.steps
             .filter((one) => one.key !== step.key && one.state !== "done")
@@ -125,13 +125,13 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
   });
   const form = sort && forms(send)[sort];
   const takeOut = (way: boolean) =>
-    send({ kind: "remove", step: step.key, ...(way ? { our_way: true } : {}) }, t("stepEdits.stepTakenOut")).then(() =>
+    send({ kind: "remove", step: step.key, ...(way ? { our_way: true } : {}) }, t("stepEdits.stepRemoved")).then(() =>
       setAsked(null),
     );
   const askFirst = (error: unknown) =>
     error instanceof ProblemError && error.is("against_the_craft") ? setAsked(error.message) : failed(error);
   const words: [Sort, string][] = [
-    ["time", t("stepEdits.timeWait2")],
+    ["time", t("stepEdits.timeDrying2")],
     ["note", t("stepEdits.note2")],
     ["add", t("stepEdits.addStepAfter")],
     ["split", t("stepEdits.split2")],
@@ -140,14 +140,14 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
   return (
     <Row
       role="group"
-      aria-label={t("stepEdits.change", { step: step.label })}
+      aria-label={t("stepEdits.edit", { step: step.label })}
       className="no-print"
       gap={0.5}
       align="stretch"
       sx={{ mt: 0.5 }}
     >
       <Button size="small" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
-        {t("stepEdits.change2")}
+        {t("stepEdits.edit2")}
       </Button>
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         {words.map(([key, label]) => (
@@ -168,7 +168,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
               void takeOut(false).catch(askFirst);
             }}
           >
-            {t("stepEdits.takeOut")}
+            {t("stepEdits.remove")}
           </MenuItem>
         )}
       </Menu>
@@ -179,9 +179,9 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           sx={{ width: "100%", color: "text.primary" }}
           action={
             <>
-              <Button onClick={() => void takeOut(true).catch(failed)}>{t("stepEdits.ourWay")}</Button>
+              <Button onClick={() => void takeOut(true).catch(failed)}>{t("stepEdits.thatsHowWeDo")}</Button>
               <Button color="inherit" onClick={() => setAsked(null)}>
-                {t("stepEdits.leave")}
+                {t("stepEdits.keep")}
               </Button>
             </>
           }

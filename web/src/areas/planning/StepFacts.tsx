@@ -10,22 +10,22 @@ export function StepFacts({ step }: { step: Step }) {
     [t("stepFacts.doneWhen"), step.done_when],
     [t("stepFacts.time"), `${step.time?.text}, ${step.range}, ${step.rests_on}`],
     [t("stepFacts.worked"), step.actual && t("stepFacts.soFar", { actual: step.actual.text })],
-    [t("stepFacts.wait"), step.wait && `${step.wait}: ${step.wait_why ?? t("stepFacts.planned")}`],
+    [t("stepFacts.drying"), step.wait && `${step.wait}: ${step.wait_why ?? t("stepFacts.planned")}`],
     [t("stepFacts.grits"), step.grits.join(", ")],
-    [t("stepFacts.by"), step.ways.join(t("stepFacts.and"))],
+    [t("stepFacts.tool"), step.ways.join(t("stepFacts.and"))],
     [t("stepFacts.sprayer"), step.sprayer],
     [
       t("stepFacts.place"),
-      [step.place, step.floor && t("stepFacts.floor", { floor: step.floor })].filter(Boolean).join(", "),
+      [step.place, step.floor && t("stepFacts.floorSpace", { floor: step.floor })].filter(Boolean).join(", "),
     ],
     [
-      t("stepFacts.comesAfter"),
+      t("stepFacts.after"),
       step.needs
         .map((need) => `${need.label}${need.wait ? t("stepFacts.and2", { wait: need.wait }) : ""} (${need.why})`)
         .join("; "),
     ],
     [t("stepFacts.note"), step.notes.join("; ")],
-    [t("stepFacts.before"), step.remembered.join("; ")],
+    [t("stepFacts.first"), step.remembered.join("; ")],
   ];
   return (
     <Box

@@ -59,7 +59,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
     step.where,
     step.place !== "at the bench" && step.place,
     step.on && t("stepItem.from", { on: step.on.text }),
-    step.not_before && t("stepItem.waitsPartUntil", { notbefore: step.not_before.text }),
+    step.not_before && t("stepItem.waitingPartUntil", { notbefore: step.not_before.text }),
   ];
   const materials = step.materials.map((one) => `${one.text} ${one.label}`);
   return (
@@ -108,7 +108,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
               sx={{ minWidth: 128, color: "warning.main", whiteSpace: "nowrap" }}
               title={step.wait_why ?? undefined}
             >
-              {step.wait ? t("stepItem.thenWait", { wait: step.wait }) : ""}
+              {step.wait ? t("stepItem.thenDries", { wait: step.wait }) : ""}
             </Typography>
           </Box>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
@@ -122,7 +122,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           {materials.length > 0 && <Typography variant="body2">{materials.join(", ")}</Typography>}
           {step.cautions.length > 0 && !open && (
             <Typography variant="caption" sx={{ color: unread.length > 0 ? "error.main" : "text.secondary" }}>
-              {unread.length > 0 ? t("stepItem.cautionReadBeforeStarts") : wear(step)}
+              {unread.length > 0 ? t("stepItem.readCautionBeforeStart") : wear(step)}
             </Typography>
           )}
         </Box>
@@ -152,9 +152,9 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
         <RowMenu
           name={step.label}
           actions={[
-            { label: t("stepItem.showPieceBefore"), run: onLook },
+            { label: t("stepItem.showPieceBeforeStep"), run: onLook },
             step.state !== "done" && number > 1 && !answered
-              ? { label: t("stepItem.allDoneUpHere"), run: () => upTo(step.key, step.label) }
+              ? { label: t("stepItem.everythingUpHereDone"), run: () => upTo(step.key, step.label) }
               : null,
             step.state !== "done" && { label: t("stepItem.moveAnotherSession"), run: () => setMoving(true) },
           ]}
@@ -168,7 +168,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           sx={{ my: 0.5, color: "text.primary" }}
           action={
             <Button size="small" onClick={() => void finish().catch(failed)}>
-              {t("stepItem.done2")}
+              {t("stepItem.markDone")}
             </Button>
           }
         >
@@ -212,7 +212,7 @@ function MoveStepDialog({ piece, step, onClose }: { piece: number; step: Step; o
     <FormDialog
       title={t("stepItem.move", { step: step.label })}
       submit={t("stepItem.move2")}
-      fields={[{ name: "day", label: t("stepItem.on"), kind: "date", help: t("stepItem.leaveBlankLetFall") }]}
+      fields={[{ name: "day", label: t("stepItem.on"), kind: "date", help: t("stepItem.leaveBlankLetChoose") }]}
       initial={{ day: step.on?.iso ?? "" }}
       onClose={onClose}
       onSubmit={async ({ day = "" }) => {
@@ -232,7 +232,7 @@ function StepZones({ step, page, onDone }: { step: Step; page: Plan; onDone: (zo
   }));
   const parts = step.units.length > 0 ? step.units : byZone;
   return (
-    <Row role="group" aria-label={t("stepItem.done3")} className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
+    <Row role="group" aria-label={t("stepItem.done2")} className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
       {parts.map((part) => (
         <Button
           key={part.label}

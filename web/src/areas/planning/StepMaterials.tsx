@@ -12,7 +12,7 @@ export function StepMaterials({ step, page }: { step: Step; page: Plan }) {
   return (
     <Row
       role="group"
-      aria-label={t("stepMaterials.takeShelf")}
+      aria-label={t("stepMaterials.useShelf")}
       className="no-print"
       gap={0.5}
       align="stretch"
@@ -20,7 +20,7 @@ export function StepMaterials({ step, page }: { step: Step; page: Plan }) {
     >
       {step.materials.map((one) => (
         <Button key={one.product} size="small" variant="outlined" onClick={() => setTaking(one)}>
-          {t("stepMaterials.take", { value: one.label })}
+          {t("stepMaterials.use", { value: one.label })}
         </Button>
       ))}
       {taking && (

@@ -23,7 +23,7 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
         params: { path: { id: page.id } },
         body: { step: step.key, worked, ...more },
       }),
-      worked === "yes" ? t("stepResult.workedRemembered") : t("stepResult.didWorkRemembered"),
+      worked === "yes" ? t("stepResult.notedWorked") : t("stepResult.notedDidntWork"),
     );
   };
   return (
@@ -51,12 +51,12 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
         onClick={() => setBadly(true)}
         sx={{ minHeight: 44 }}
       >
-        {t("stepResult.wentBadly")}
+        {t("stepResult.wentWrong")}
       </Button>
       {badly && (
         <FormDialog
-          title={t("stepResult.wentBadly2", { step: step.label })}
-          submit={t("stepResult.remember")}
+          title={t("stepResult.wentWrong2", { step: step.label })}
+          submit={t("stepResult.saveNote")}
           fields={[
             { name: "lost", label: t("stepResult.timeLost"), kind: "effort", bare: "min", half: true },
             { name: "note", label: t("stepResult.whatHappened"), kind: "text" },

@@ -20,13 +20,13 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
   const kinds = (tools.data?.groups ?? []).flatMap((group) => group.tools).filter((tool) => tool.applied);
   const action = look.chosen && (
     <Button aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)} disabled={kinds.length === 0}>
-      {t("worksPart.putSomething")}
+      {t("worksPart.addSomething")}
     </Button>
   );
   return (
-    <Part title={t("worksPart.put")} action={action}>
+    <Part title={t("worksPart.additions")} action={action}>
       {look.works.length === 0 && (
-        <Quiet>{t("worksPart.nothingSlatsWrapGrooves", { more: look.chosen ? "" : t("worksPart.onceChosen") })}</Quiet>
+        <Quiet>{t("worksPart.nothingAddedPlanSlats", { more: look.chosen ? "" : t("worksPart.onceChoose") })}</Quiet>
       )}
       {look.works.map((work) => (
         <Box
@@ -58,9 +58,9 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
             size="small"
             color="inherit"
             onClick={() => void remove(api.DELETE("/api/tool-results/{id}", { params: { path: { id: work.id } } }))}
-            aria-label={t("worksPart.takeOff", { work: work.label })}
+            aria-label={t("worksPart.remove", { work: work.label })}
           >
-            {t("worksPart.takeOff2")}
+            {t("worksPart.remove2")}
           </Button>
         </Box>
       ))}

@@ -30,7 +30,7 @@ export function looksOf(page: Plan, lookId?: number): Map<string, ZoneLook> {
   return new Map(
     page.zones.map((zone) => [
       zone.key,
-      { finish: "bought", colour: colour(zone.group), name: null, label: t("useZones.asItIs") },
+      { finish: "bought", colour: colour(zone.group), name: null, label: t("useZones.asIs") },
     ]),
   );
 }

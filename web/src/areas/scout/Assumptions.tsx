@@ -22,7 +22,7 @@ const POINTS = ["low", "likely", "high"] as const;
 export function Assumptions({ given, set, answer, workshop, errors }: Props) {
   const { currency, length_unit: unit } = workshop;
   const rows = [
-    { what: "resale", label: t("assumptions.resale", { currency }), estimate: answer?.estimates.resale },
+    { what: "resale", label: t("assumptions.expectedPrice", { currency }), estimate: answer?.estimates.resale },
     { what: "hours", label: t("assumptions.hours"), estimate: answer?.estimates.hours },
     { what: "materials", label: t("assumptions.materials", { currency }), estimate: answer?.estimates.materials },
   ] as const;
@@ -56,7 +56,7 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
           <Box key={what} sx={{ display: "contents" }}>
             <Box sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}>
               {label}
-              <Box sx={{ color: "text.secondary", fontSize: 14 }}>{estimate?.source ?? t("assumptions.known")}</Box>
+              <Box sx={{ color: "text.secondary", fontSize: 14 }}>{estimate?.source ?? t("assumptions.unknown")}</Box>
             </Box>
             {POINTS.map((point) => {
               const name = `${what}_${point}` as Name;
@@ -90,21 +90,21 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       >
         {field("name", t("assumptions.what"))}
         {field("source", t("assumptions.where"))}
-        {field("count", t("assumptions.howManyAlike"), t("assumptions.pricedTogether"))}
-        {field("added", t("assumptions.premiumTax"), t("assumptions.topPrice"))}
+        {field("count", t("assumptions.howManyThese"), t("assumptions.onePriceAll"))}
+        {field("added", t("assumptions.premiumTax"), t("assumptions.addedPrice"))}
         {field(
           "trip",
           t("assumptions.trip", { currency }),
-          workshop.trip ? t("assumptions.else", { trip: workshop.trip.text }) : "",
+          workshop.trip ? t("assumptions.otherwise", { trip: workshop.trip.text }) : "",
         )}
         {field(
           "delivery",
           t("assumptions.delivery", { currency }),
           workshop.delivery
-            ? t("assumptions.else2", { delivery: workshop.delivery.text })
-            : t("assumptions.buyerIfYouPay"),
+            ? t("assumptions.otherwise2", { delivery: workshop.delivery.text })
+            : t("assumptions.buyerIfPay"),
         )}
-        {field("standing", t("assumptions.iWouldTake", { currency }), t("assumptions.priceYourOwnWait"))}
+        {field("standing", t("assumptions.idBuy", { currency }), t("assumptions.ownPriceWait"))}
         {field("spotted_on", t("assumptions.spotted"), "", date)}
         {field("width", t("assumptions.width", { unit }))}
         {field("depth", t("assumptions.depth", { unit }))}
@@ -112,7 +112,7 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
         {field("leg", t("assumptions.legs", { unit }))}
       </Box>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        {t("assumptions.howShopCutsTags")}
+        {t("assumptions.howShopMarksPrices")}
       </Typography>
       <Box
         sx={{
@@ -125,13 +125,13 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       >
         <TextField
           select
-          label={t("assumptions.cut")}
+          label={t("assumptions.markdown")}
           value={given.cut_basis ?? ""}
           error={!!errors.cut_basis}
-          helperText={errors.cut_basis ?? t("assumptions.knownReadOffTwo")}
+          helperText={errors.cut_basis ?? t("assumptions.unknownWorkedOutTwo")}
           onChange={(event) => set({ cut_basis: event.target.value })}
         >
-          <MenuItem value="">{t("assumptions.known")}</MenuItem>
+          <MenuItem value="">{t("assumptions.unknown")}</MenuItem>
           {workshop.lists.cut_bases.map((basis) => (
             <MenuItem key={basis.key} value={basis.key}>
               {basis.label}
@@ -142,9 +142,9 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
           "cut_size",
           given.cut_basis === "amount" ? t("assumptions.howMuch", { currency }) : t("assumptions.howMuch2"),
         )}
-        {field("cut_every", t("assumptions.everyHowManyDays"))}
-        {field("next_cut_on", t("assumptions.nextCut"), "", date)}
-        {field("remind_on", t("assumptions.remindMe"), t("assumptions.elseWhenTagShould"), date)}
+        {field("cut_every", t("assumptions.everyDays"))}
+        {field("next_cut_on", t("assumptions.nextMarkdown"), "", date)}
+        {field("remind_on", t("assumptions.remindMe"), t("assumptions.otherwiseWhenPriceShould"), date)}
       </Box>
       <TextField
         label={t("assumptions.notes")}

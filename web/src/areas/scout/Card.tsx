@@ -27,9 +27,9 @@ export default function Card() {
     : t("card.setTargetPayHouse");
   return (
     <>
-      <PageHead title={t("card.mostYouShouldPay")} line={line}>
+      <PageHead title={t("card.mostShouldPay")} line={line}>
         <Button variant="contained" onClick={() => window.print()}>
-          {t("card.printCard")}
+          {t("card.print")}
         </Button>
       </PageHead>
       <SubNav name={t("card.scout")} pages={SCOUT_PAGES} />
@@ -45,7 +45,7 @@ export default function Card() {
                 {one.label}
               </TableCell>
             ))}
-            <TableCell sx={{ display: { xs: "none", sm: "table-cell" } }}>{t("card.resale")}</TableCell>
+            <TableCell sx={{ display: { xs: "none", sm: "table-cell" } }}>{t("card.expectedPrice")}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -56,11 +56,11 @@ export default function Card() {
               </TableCell>
               {row.cells.map((cell) => (
                 <TableCell key={cell.condition} align="right" title={cell.why ?? undefined}>
-                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : t("card.known")}
+                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : t("card.unknown")}
                 </TableCell>
               ))}
               <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>
-                {row.source ?? t("card.known")}
+                {row.source ?? t("card.unknown")}
               </TableCell>
             </TableRow>
           ))}
@@ -81,7 +81,7 @@ export default function Card() {
           </Box>
         ))}
       </Box>
-      <Box sx={{ fontSize: 14, mt: 1 }}>{t("card.neverEvenNothingWould")}</Box>
+      <Box sx={{ fontSize: 14, mt: 1 }}>{t("card.neverEvenFreeWouldnt")}</Box>
     </>
   );
 }

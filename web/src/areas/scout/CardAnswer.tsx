@@ -27,9 +27,12 @@ export function CardAnswer({ kind, condition, currency }: Props) {
       )}
       <Typography role="status">
         {large
-          ? t("cardAnswer.yourCardWorkshopOut", { date: card?.date?.text, currency })
-          : t("cardAnswer.workshopOutReachCard", { kind: kind.trim(), more: cell?.why ? `: ${cell.why}` : "" })}{" "}
-        <Link to="/scout/card">{t("cardAnswer.card")}</Link>
+          ? t("cardAnswer.priceLimitsOfflineFull", { date: card?.date?.text, currency })
+          : t("cardAnswer.offlinePriceLimitsDevice", {
+              kind: kind.trim(),
+              more: cell?.why ? `: ${cell.why}` : "",
+            })}{" "}
+        <Link to="/scout/card">{t("cardAnswer.priceLimits")}</Link>
       </Typography>
     </Box>
   );

@@ -24,7 +24,7 @@ export function Checks({ checks, set, workshop, errors }: Props) {
   );
   const choose = (name: keyof Checks, label: string, options: { key: string; label: string }[], help: string) => (
     <TextField select label={label} value={checks[name] ?? ""} helperText={help} onChange={change(name)}>
-      <MenuItem value="">{t("checks.asked")}</MenuItem>
+      <MenuItem value="">{t("checks.checked")}</MenuItem>
       {options.map((option) => (
         <MenuItem key={option.key} value={option.key}>
           {option.label}
@@ -35,7 +35,7 @@ export function Checks({ checks, set, workshop, errors }: Props) {
   return (
     <>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        {t("checks.beforeYouCommit")}
+        {t("checks.beforeBuy")}
       </Typography>
       <Box
         sx={{
@@ -46,9 +46,9 @@ export function Checks({ checks, set, workshop, errors }: Props) {
           alignItems: "start",
         }}
       >
-        {choose("use", t("checks.used"), workshop.lists.uses, t("checks.heightRight"))}
-        {choose("core", t("checks.topCut"), workshop.lists.cores, t("checks.hollowOnesCannotCut"))}
-        {field("missing_of_pair", t("checks.missingOnePair"), t("checks.whatOtherHas"))}
+        {choose("use", t("checks.use"), workshop.lists.uses, t("checks.checksHeight"))}
+        {choose("core", t("checks.ifCutTopMade"), workshop.lists.cores, t("checks.hollowTopsCantCut"))}
+        {field("missing_of_pair", t("checks.missingOnePair"), t("checks.otherOneHas"))}
         {choose(
           "pulls_same_holes",
           t("checks.newPullsOldHoles"),
@@ -56,13 +56,13 @@ export function Checks({ checks, set, workshop, errors }: Props) {
             { key: "yes", label: "yes" },
             { key: "no", label: t("checks.fillThem") },
           ],
-          t("checks.sameSpacing"),
+          t("checks.sameHoleSpacing"),
         )}
-        {field("pulls_needed", t("checks.pullsNeeds"))}
-        {field("pulls_present", t("checks.pullsThere"))}
-        {field("match_price", t("checks.oneMatches", { currency: workshop.currency }))}
+        {field("pulls_needed", t("checks.pullsNeeded"))}
+        {field("pulls_present", t("checks.pullsHas"))}
+        {field("match_price", t("checks.matchingOne", { currency: workshop.currency }))}
         {field("new_price", t("checks.newOne", { currency: workshop.currency }))}
-        {field("plate_price", t("checks.onePlate", { currency: workshop.currency }))}
+        {field("plate_price", t("checks.oneBackplate", { currency: workshop.currency }))}
       </Box>
     </>
   );

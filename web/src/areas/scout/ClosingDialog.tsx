@@ -11,16 +11,16 @@ import { t } from "../../locales/scout";
 export type Closing = "buy" | "let_go" | "gone";
 const WORDS: Record<Closing, string> = {
   buy: t("closingDialog.buyAnotherPrice"),
-  let_go: t("closingDialog.letGo"),
-  gone: t("closingDialog.gone"),
+  let_go: t("closingDialog.pass"),
+  gone: t("closingDialog.someoneElseGot"),
 };
 const REASONS = [
   t("closingDialog.tooMuchWork"),
-  t("closingDialog.tooDear"),
-  t("closingDialog.wouldFit"),
-  t("closingDialog.smellWorm"),
-  t("closingDialog.room"),
-  t("closingDialog.couldSellHere"),
+  t("closingDialog.tooExpensive"),
+  t("closingDialog.wouldntFit"),
+  t("closingDialog.smellWoodworm"),
+  t("closingDialog.space"),
+  t("closingDialog.hardSellHere"),
 ];
 
 type Props = { closing: Closing; prospect: Prospect; workshop: Workshop; onClose: () => void };
@@ -49,7 +49,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
       : [
           {
             name: "reason",
-            label: closing === "gone" ? t("closingDialog.whatHappenedIfKnown") : t("closingDialog.why"),
+            label: closing === "gone" ? t("closingDialog.whatHappenedIfKnow") : t("closingDialog.why"),
             kind: "suggest",
             suggestions: closing === "gone" ? [] : REASONS,
           },
@@ -72,7 +72,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
             ...path,
             body: { state: closing, reason: values.reason ?? "", on: values.on },
           }),
-          `${prospect.title} ${closing === "gone" ? t("closingDialog.notedGone") : t("closingDialog.letGo2")}`,
+          `${prospect.title} ${closing === "gone" ? t("closingDialog.markedGone") : t("closingDialog.passed")}`,
         );
         onClose();
       }}

@@ -48,7 +48,7 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         label={t("mainInputs.tagPrice")}
         value={given.tag ?? ""}
         error={!!errors.tag}
-        helperText={errors.tag ?? t("mainInputs.leaveBlankIfThere")}
+        helperText={errors.tag ?? t("mainInputs.leaveBlankIfHas")}
         onChange={(event) => set({ tag: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" } }}
       />
@@ -76,14 +76,14 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         </Typography>
       </Box>
       <TextField
-        label={t("mainInputs.expectedResale")}
+        label={t("mainInputs.expectedPrice")}
         value={given.resale_likely ?? ""}
         error={!!(errors.resale_likely ?? errors.resale)}
         placeholder={resale?.mean?.text ?? ""}
         helperText={
           errors.resale_likely ??
           errors.resale ??
-          (resale ? `${resale.mean?.text}: ${resale.source}` : t("mainInputs.whatWouldFetchFinished"))
+          (resale ? `${resale.mean?.text}: ${resale.source}` : t("mainInputs.whenFinished"))
         }
         onChange={(event) => set({ resale_likely: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}

@@ -37,7 +37,7 @@ export default function NewProspect() {
       },
       (how) => api.POST("/api/prospects", { body: given, ...how }),
       (noted) =>
-        done(t("newProspect.noted", { title: noted.title }), () =>
+        done(t("newProspect.saved", { title: noted.title }), () =>
           ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: noted.id! } } })).then(() =>
             navigate("/scout"),
           ),
@@ -49,7 +49,7 @@ export default function NewProspect() {
   };
   return (
     <>
-      <PageHead title={t("newProspect.spotPiece")} line={t("newProspect.kindTagConditionResale")}>
+      <PageHead title={t("newProspect.checkPiece")} line={t("newProspect.enterWhatTagPrice")}>
         <FileButton
           variant="outlined"
           size="large"
@@ -65,7 +65,7 @@ export default function NewProspect() {
       <ProspectEditor initial={EMPTY} workshop={workshop.data} submit={t("newProspect.saveWatch")} onSave={save}>
         {photos.length > 0 && (
           <Box component="span" role="status" sx={{ alignSelf: "center", color: "text.secondary" }}>
-            {t("newProspect.photosGo", { count: photos.length })}
+            {t("newProspect.photosAdded", { count: photos.length })}
           </Box>
         )}
       </ProspectEditor>

@@ -63,7 +63,7 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
           {submit}
         </Button>
         <Button variant="outlined" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? t("prospectEditor.fewerDetails") : t("prospectEditor.changeWhatAssumed")}
+          {open ? t("prospectEditor.fewerDetails") : t("prospectEditor.changeAssumptions")}
         </Button>
         {children}
       </Row>

@@ -59,8 +59,8 @@ function useSave(opened: Prospect | null) {
       const theirs = error.problem.current as unknown as Prospect;
       seen.current = theirs;
       const names = differing(givenOf(theirs), before).map((name) => name.replaceAll("_", " "));
-      const detail = t("prospectPage.changedAnotherTabMeanwhile", {
-        names: names.join(", ") || t("prospectPage.nothingShows"),
+      const detail = t("prospectPage.someoneChangedAnotherTab", {
+        names: names.join(", ") || t("prospectPage.nothingCanSeeHere"),
       });
       throw new ProblemError({ ...error.problem, detail });
     }
@@ -91,7 +91,7 @@ export default function ProspectPage() {
   ];
   const reopen = () =>
     ask(api.POST("/api/prospects/{id}/reopen", path))
-      .then(() => done(t("prospectPage.viewAgain", { title: data.title })))
+      .then(() => done(t("prospectPage.listAgain", { title: data.title })))
       .catch(failed);
   const removeIt = async () => {
     if (await remove(api.DELETE("/api/prospects/{id}", path))) void navigate("/scout");
@@ -131,15 +131,15 @@ export default function ProspectPage() {
               {data.fields.tag ? t("prospectPage.anotherPrice") : t("prospectPage.buy2")}
             </Button>
             <Button variant="outlined" onClick={() => setEditing(data)}>
-              {t("prospectPage.change")}
+              {t("prospectPage.edit")}
             </Button>
-            <Button onClick={() => setClosing("let_go")}>{t("prospectPage.letGo")}</Button>
-            <Button onClick={() => setClosing("gone")}>{t("prospectPage.gone")}</Button>
+            <Button onClick={() => setClosing("let_go")}>{t("prospectPage.pass")}</Button>
+            <Button onClick={() => setClosing("gone")}>{t("prospectPage.someoneElseGot")}</Button>
           </>
         )}
         {!open && data.pieces.length === 0 && (
           <Button variant="outlined" onClick={() => void reopen()}>
-            {t("prospectPage.takeBackIntoView")}
+            {t("prospectPage.watchAgain")}
           </Button>
         )}
         <Button color="inherit" onClick={() => void removeIt()}>
@@ -157,7 +157,7 @@ export default function ProspectPage() {
             setEditing(null);
           }}
         >
-          <Button onClick={() => setEditing(null)}>{t("prospectPage.leave")}</Button>
+          <Button onClick={() => setEditing(null)}>{t("prospectPage.discardChanges")}</Button>
         </ProspectEditor>
       ) : (
         <Box
@@ -179,7 +179,7 @@ export default function ProspectPage() {
       <BeforePart prospect={data} currency={workshop.data.currency} />
       <PhotosPart photos={data.photos} owner={{ prospect_id: id }} start="before" />
       {data.cautions.length > 0 && (
-        <Part title={t("prospectPage.haveMind")}>
+        <Part title={t("prospectPage.keepMind")}>
           <Cautions texts={data.cautions} />
         </Part>
       )}
@@ -199,13 +199,13 @@ function BeforePart({ prospect, currency }: { prospect: Prospect; currency: stri
   const { before } = prospect;
   const missing = prospect.fields.checks?.missing_of_pair;
   return (
-    <Part title={t("prospectPage.beforeYouCommit")}>
+    <Part title={t("prospectPage.beforeBuy")}>
       <Box sx={{ display: "grid", gap: 1, mb: 2 }}>
         <Box>{before.room}</Box>
         <Noted noted={before.height} />
         <Noted noted={before.core} />
-        {missing && <Box sx={{ color: "error.main" }}>{t("prospectPage.onePairLacksMake", { missing })}</Box>}
-        {before.hardware?.complete && <Box>{t("prospectPage.allPullsThere")}</Box>}
+        {missing && <Box sx={{ color: "error.main" }}>{t("prospectPage.onePairMissingMake", { missing })}</Box>}
+        {before.hardware?.complete && <Box>{t("prospectPage.hasAllPulls")}</Box>}
       </Box>
       {before.hardware && !before.hardware.complete && (
         <SmallTable
@@ -215,8 +215,8 @@ function BeforePart({ prospect, currency }: { prospect: Prospect; currency: stri
             t("prospectPage.pulls"),
             [t("prospectPage.cost", { currency })],
             [t("prospectPage.work")],
-            [t("prospectPage.targetPay")],
-            t("prospectPage.mind"),
+            [t("prospectPage.timeTargetPay")],
+            t("prospectPage.note"),
           ]}
           rows={before.hardware.ways.map((way) => ({
             key: way.key,
@@ -225,7 +225,7 @@ function BeforePart({ prospect, currency }: { prospect: Prospect; currency: stri
               `${way.label}${way.best ? t("prospectPage.cheapest") : ""}`,
               way.money?.text ?? way.why,
               way.effort?.text,
-              way.total?.text ?? t("prospectPage.known"),
+              way.total?.text ?? t("prospectPage.unknown"),
               way.note,
             ],
           }))}

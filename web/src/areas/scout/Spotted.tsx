@@ -29,7 +29,7 @@ const TONE: Record<string, string> = {
 };
 
 const most = (row: ProspectRow) =>
-  row.most ? (row.most.minor < 0 ? t("spotted.evenFree") : row.most.text) : t("spotted.known");
+  row.most ? (row.most.minor < 0 ? t("spotted.evenFree") : row.most.text) : t("spotted.unknown");
 
 function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) {
   const open = row.state === "open";
@@ -75,7 +75,7 @@ function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) 
       <Box sx={{ textAlign: "right", fontWeight: 600, display: { xs: "none", md: "block" } }}>{most(row)}</Box>
       <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, color: open ? TONE[row.verdict] : "text.primary" }}>
         {open ? row.text : [row.state_text, row.closed_on?.text, row.reason].filter(Boolean).join(", ")}
-        {open && row.due && <Quiet>{t("spotted.lookAgain", { on: row.due.on?.text ?? "", why: row.due.why })}</Quiet>}
+        {open && row.due && <Quiet>{t("spotted.checkAgain", { on: row.due.on?.text ?? "", why: row.due.why })}</Quiet>}
       </Box>
     </Box>
   );
@@ -97,7 +97,7 @@ export default function Spotted() {
     <>
       <PageHead title={t("spotted.scout")} line={room}>
         <Button variant="contained" component={RouterLink} to="/scout/new">
-          {t("spotted.spotPiece")}
+          {t("spotted.checkPiece")}
         </Button>
       </PageHead>
       <SubNav name={t("spotted.scout")} pages={SCOUT_PAGES} />
@@ -109,7 +109,7 @@ export default function Spotted() {
           aria-label={t("spotted.whichSpottedPieces")}
           onChange={(_, next) => next && setParams({ view: next })}
         >
-          <ToggleButton value="open">{t("spotted.view")}</ToggleButton>
+          <ToggleButton value="open">{t("spotted.watching")}</ToggleButton>
           <ToggleButton value="closed">{t("spotted.boughtGone")}</ToggleButton>
         </ToggleButtonGroup>
         <TextField
@@ -123,17 +123,17 @@ export default function Spotted() {
         <Empty
           title={
             text
-              ? t("spotted.nothingSpottedHasAll")
+              ? t("spotted.nothingFoundAllThese")
               : view === "open"
-                ? t("spotted.nothingView")
-                : t("spotted.nothingBoughtLetGo")
+                ? t("spotted.nothingList")
+                : t("spotted.nothingBoughtPassedYet")
           }
         >
           {!text && view === "open" && (
             <>
-              <span>{t("spotted.standingShopKindTag")}</span>
+              <span>{t("spotted.shopEnterWhatTag")}</span>
               <Button variant="contained" component={RouterLink} to="/scout/new">
-                {t("spotted.spotPiece")}
+                {t("spotted.checkPiece")}
               </Button>
             </>
           )}
@@ -157,7 +157,7 @@ export default function Spotted() {
             <span />
             <span>{t("spotted.piece")}</span>
             <Box sx={{ textAlign: "right" }}>{t("spotted.tag3", { currency: workshop.data.currency })}</Box>
-            <Box sx={{ textAlign: "right" }}>{t("spotted.mostPay")}</Box>
+            <Box sx={{ textAlign: "right" }}>{t("spotted.payMost")}</Box>
             <span>{view === "open" ? t("spotted.answer") : t("spotted.outcome")}</span>
           </Box>
           <PlainList>

@@ -15,10 +15,10 @@ import { Quiet } from "../../kit/layout";
 import { t } from "../../locales/scout";
 
 const NAMES: Record<string, string> = {
-  resale: t("trackRecord.receiptsAgainstExpectedResale"),
-  hours: t("trackRecord.hoursAgainstExpectedHours"),
-  materials: t("trackRecord.materialsAgainstExpectedMaterials"),
-  paid: t("trackRecord.pricePaidAgainstMost"),
+  resale: t("trackRecord.salePriceComparedEstimate"),
+  hours: t("trackRecord.hoursComparedEstimate"),
+  materials: t("trackRecord.materialsComparedEstimate"),
+  paid: t("trackRecord.pricePaidComparedLimit"),
 };
 
 type Said = { text: string } | null;
@@ -32,15 +32,15 @@ export default function TrackRecord() {
   const { rows, flips, missed, missed_total: missedTotal } = record.data;
   return (
     <>
-      <PageHead title={t("trackRecord.howEstimatesDid")} line={t("trackRecord.spottedPiecesBoughtSold")} />
+      <PageHead title={t("trackRecord.trackRecord")} line={t("trackRecord.howCloseEstimatesPieces")} />
       <SubNav name={t("trackRecord.scout")} pages={SCOUT_PAGES} />
       {flips.length === 0 && missed.length === 0 && (
         <Empty title={t("trackRecord.nothingCompareYet")}>
-          <span>{t("trackRecord.oncePieceYouSpotted")}</span>
+          <span>{t("trackRecord.onceYouveSoldPiece")}</span>
         </Empty>
       )}
       {flips.length > 0 && (
-        <Part title={t("trackRecord.estimatesAgainstWhatCame")}>
+        <Part title={t("trackRecord.estimatesResults")}>
           <Box
             component="dl"
             sx={{
@@ -59,9 +59,9 @@ export default function TrackRecord() {
                   <b>{row.text}</b>
                   <Quiet component="span">
                     {" "}
-                    {t("trackRecord.medianN", {
+                    {t("trackRecord.median", {
                       count: row.n,
-                      spread: (row.spread && t("trackRecord.halfThem", { spread: row.spread })) || "",
+                      spread: (row.spread && t("trackRecord.middleHalf", { spread: row.spread })) || "",
                     })}
                   </Quiet>
                 </Box>
@@ -69,13 +69,13 @@ export default function TrackRecord() {
             ))}
           </Box>
           <SmallTable
-            label={t("trackRecord.expectedActual")}
+            label={t("trackRecord.estimatedActual")}
             columns={[
               t("trackRecord.piece"),
-              [t("trackRecord.resaleExpectedCame")],
+              [t("trackRecord.priceEstimatedActual")],
               [t("trackRecord.hours")],
               [t("trackRecord.materials")],
-              [t("trackRecord.mostPaid")],
+              [t("trackRecord.limitPaid")],
             ]}
             rows={flips.map((flip) => ({
               key: flip.id,
@@ -93,15 +93,15 @@ export default function TrackRecord() {
         </Part>
       )}
       {missed.length > 0 && (
-        <Part title={t("trackRecord.whatGotAway", { missedTotal })}>
+        <Part title={t("trackRecord.onesGotAway", { missedTotal })}>
           <SmallTable
-            label={t("trackRecord.letGoGone")}
+            label={t("trackRecord.passedGone")}
             columns={[
               t("trackRecord.piece"),
               t("trackRecord.outcome"),
               [t("trackRecord.lastTag", { currency: workshop.data.currency })],
-              [t("trackRecord.mostPayThen")],
-              [t("trackRecord.leftAboveTargetPay")],
+              [t("trackRecord.limitThen")],
+              [t("trackRecord.wouldHaveEarnedAbove")],
             ]}
             rows={missed.map((one) => ({
               key: one.id,
@@ -111,7 +111,7 @@ export default function TrackRecord() {
                 </Link>,
                 [one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", "),
                 one.tag?.text ?? "none",
-                one.most?.text ?? t("trackRecord.known"),
+                one.most?.text ?? t("trackRecord.unknown"),
                 one.forgone?.text ?? "nothing",
               ],
             }))}

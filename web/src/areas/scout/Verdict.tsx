@@ -16,9 +16,9 @@ const TONE: Record<Prospect["verdict"]["key"], string> = {
 };
 
 const LACKS = {
-  resale: t("verdict.sayBelowWhatLikely"),
-  hours: t("verdict.sayBelowHowMany"),
-  materials: t("verdict.sayBelowWhatPaint"),
+  resale: t("verdict.enterBelowWhatLikely"),
+  hours: t("verdict.enterBelowHowMany"),
+  materials: t("verdict.enterBelowWhatPaint"),
 };
 
 export function Verdict({ answer, currency }: { answer: Prospect; currency: string }) {
@@ -41,7 +41,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       </Typography>
       {verdict.doubt && <Box sx={{ mt: 0.5 }}>{verdict.doubt}</Box>}
       {verdict.missing === "pay" ? (
-        <Link to="/rules">{t("verdict.setPayYouAim")}</Link>
+        <Link to="/rules">{t("verdict.setTargetPayHouse")}</Link>
       ) : (
         verdict.missing && <Box sx={{ mt: 0.5 }}>{LACKS[verdict.missing]}</Box>
       )}

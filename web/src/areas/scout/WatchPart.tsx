@@ -21,9 +21,9 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
   const id = prospect.id!;
   return (
     <Part
-      title={t("watchPart.tagWatch")}
+      title={t("watchPart.priceWatch")}
       action={
-        prospect.state === "open" && <Button onClick={() => setSeeing(true)}>{t("watchPart.iSawTagAgain")}</Button>
+        prospect.state === "open" && <Button onClick={() => setSeeing(true)}>{t("watchPart.addPriceAgain")}</Button>
       }
     >
       {watch.decision && prospect.state === "open" && (
@@ -35,8 +35,10 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
       )}
       <Box sx={{ color: "text.secondary", mb: 1 }}>
         {t("watchPart.goneWithinWeek", {
-          more: watch.rule ? t("watchPart.cuts", { rule: watch.rule }) : t("watchPart.forecast", { why: watch.why }),
-          rule: (watch.rule && watch.reaches && t("watchPart.worth", { reaches: watch.reaches })) || "",
+          more: watch.rule
+            ? t("watchPart.markdowns", { rule: watch.rule })
+            : t("watchPart.forecast", { why: watch.why }),
+          rule: (watch.rule && watch.reaches && t("watchPart.worthBuying", { reaches: watch.reaches })) || "",
           gone: watch.gone,
         })}
       </Box>
@@ -46,17 +48,17 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
         </Box>
       ))}
       {watch.due && prospect.state === "open" && (
-        <Box sx={{ mb: 1 }}>{t("watchPart.today", { on: watch.due.on?.text ?? "", why: watch.due.why })}</Box>
+        <Box sx={{ mb: 1 }}>{t("watchPart.reminder", { on: watch.due.on?.text ?? "", why: watch.due.why })}</Box>
       )}
       {watch.points.length > 1 && (
         <SmallTable
-          label={t("watchPart.whatTagWillSay")}
+          label={t("watchPart.howPriceShouldFall")}
           width={620}
           columns={[
             t("watchPart.day"),
             [t("watchPart.tag", { currency })],
             [t("watchPart.stillThere")],
-            [t("watchPart.worthAboveTargetPay")],
+            [t("watchPart.aboveTargetPay")],
           ]}
           rows={watch.points.map((point) => ({
             key: point.on?.iso ?? "",
@@ -65,7 +67,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
               `${point.on?.text}${point.best ? t("watchPart.best") : ""}`,
               point.tag?.text,
               point.there,
-              point.worth?.text ?? t("watchPart.misses"),
+              point.worth?.text ?? t("watchPart.wontReach"),
             ],
           }))}
         />
@@ -85,8 +87,8 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
       </Entries>
       {seeing && today && (
         <FormDialog
-          title={t("watchPart.iSawTagAgain")}
-          submit={t("watchPart.recordSighting")}
+          title={t("watchPart.addPriceAgain")}
+          submit={t("watchPart.addPrice")}
           fields={[
             { name: "tag", label: t("watchPart.tagPrice"), kind: "text", unit: currency, half: true },
             { name: "seen_on", label: t("watchPart.date"), kind: "date", half: true },
@@ -98,7 +100,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             const body = { tag: values.tag ?? "", seen_on: values.seen_on ?? "" };
             const now = await ask(api.POST("/api/prospects/{id}/sightings", { params: { path: { id } }, body }));
             const made = now.watch.sightings.find((seen) => !before.has(seen.id));
-            done(t("watchPart.tagNoted", { tag: body.tag, currency }), () =>
+            done(t("watchPart.priceAdded", { tag: body.tag, currency }), () =>
               ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })),
             );
             setSeeing(false);

@@ -25,14 +25,14 @@ export function BatchRow({ batch, mix, choices }: Props) {
   const takeBack = (id: number) => () => remove(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
   const correct = async () => {
     const made = await ask(api.POST("/api/batches/{id}/correction", { ...path, body: {} }));
-    done(t("batchRow.correctedVersion", { version: mix.version }), takeBack(made.id));
+    done(t("batchRow.changedVersion", { version: mix.version }), takeBack(made.id));
   };
   const facts = [
     batch.made_on && t("batchRow.mixed", { madeon: batch.made_on.text }),
     batch.version && t("batchRow.version", { version: batch.version }),
     batch.place,
-    batch.worth ? t("batchRow.worth", { worth: batch.worth.text }) : t("batchRow.worthKnown"),
-    batch.keeps_until && t("batchRow.keepsUntil", { keepsuntil: batch.keeps_until.text }),
+    batch.worth ? t("batchRow.worth", { worth: batch.worth.text }) : t("batchRow.valueUnknown"),
+    batch.keeps_until && t("batchRow.goodUntil", { keepsuntil: batch.keeps_until.text }),
   ];
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 1 }} data-batch={batch.id}>
@@ -43,25 +43,25 @@ export function BatchRow({ batch, mix, choices }: Props) {
           <Quiet>{facts.filter(Boolean).join(", ")}</Quiet>
         </Box>
         <Box className="no-print">
-          <Button size="small" onClick={() => setAsked("take")} aria-label={t("batchRow.take", { name })}>
-            {t("batchRow.take2")}
+          <Button size="small" onClick={() => setAsked("take")} aria-label={t("batchRow.use", { name })}>
+            {t("batchRow.use2")}
           </Button>
-          <Button size="small" onClick={() => setAsked("add")} aria-label={t("batchRow.addMatch", { name })}>
-            {t("batchRow.addMatch2")}
+          <Button size="small" onClick={() => setAsked("add")} aria-label={t("batchRow.adjustColor", { name })}>
+            {t("batchRow.adjustColor2")}
           </Button>
           <Button
             size="small"
             color="inherit"
             onClick={() => void takeBack(batch.id)()}
-            aria-label={t("batchRow.takeBack", { name })}
+            aria-label={t("batchRow.undo", { name })}
           >
-            {t("batchRow.takeBack2")}
+            {t("batchRow.undo2")}
           </Button>
         </Box>
       </Box>
       {batch.corrects && (
         <Alert severity="info" variant="outlined" sx={{ mt: 1, color: "text.primary" }}>
-          {t("batchRow.makeVersionAddAll", {
+          {t("batchRow.turnIntoVersionAdd", {
             version: mix.version,
             adds: batch.corrects.adds
               .filter((one) => !one.amount.startsWith("0 "))
@@ -70,24 +70,24 @@ export function BatchRow({ batch, mix, choices }: Props) {
             whole: batch.corrects.whole,
           })}
           <Button size="small" onClick={() => void correct().catch(failed)}>
-            {t("batchRow.addedCorrect")}
+            {t("batchRow.iveAdded")}
           </Button>
         </Alert>
       )}
       {batch.cannot && (
         <Alert severity="info" variant="outlined" sx={{ mt: 1, color: "text.primary" }}>
-          {t("batchRow.madeVersion", { version: mix.version, cannot: batch.cannot })}
+          {t("batchRow.cantBecomeVersion", { version: mix.version, cannot: batch.cannot })}
         </Alert>
       )}
       {batch.log.length > 0 && (
         <SmallTable
-          label={t("batchRow.howMatched", { name })}
+          label={t("batchRow.howAdjusted", { name })}
           columns={[
             t("batchRow.added"),
             [t("batchRow.amount")],
-            [t("batchRow.soFar")],
-            [t("batchRow.allSoFar")],
-            t("batchRow.howCompared"),
+            [t("batchRow.addedSoFar")],
+            [t("batchRow.totalAddedSoFar")],
+            t("batchRow.result"),
             t("batchRow.on"),
           ]}
           rows={batch.log.map((line, place) => ({
@@ -97,12 +97,12 @@ export function BatchRow({ batch, mix, choices }: Props) {
               line.amount,
               line.percent,
               line.all,
-              [line.said, line.trip && t("batchRow.trip")].filter(Boolean).join(", "),
+              [line.said, line.trip && t("batchRow.shopTrip")].filter(Boolean).join(", "),
               line.on?.text,
             ],
           }))}
           foot={[
-            t("batchRow.percentWhatThereFirst"),
+            t("batchRow.percentAmountStart"),
             "",
             "",
             "",
@@ -114,7 +114,7 @@ export function BatchRow({ batch, mix, choices }: Props) {
       {asked === "take" && <DrawDialog product={mix.product} container={batch.id} onClose={() => setAsked(null)} />}
       {asked === "add" && (
         <FormDialog
-          title={t("batchRow.addMatchColour")}
+          title={t("batchRow.adjustColor3")}
           submit={t("batchRow.added")}
           fields={[
             {
@@ -127,12 +127,12 @@ export function BatchRow({ batch, mix, choices }: Props) {
               name: "label",
               label: t("batchRow.name"),
               kind: "text",
-              help: t("batchRow.whereShelfWaterTinting"),
+              help: t("batchRow.somethingShelfLikeWater"),
             },
             { name: "amount", label: t("batchRow.howMuch"), kind: "text", half: true, help: measures?.volume },
             {
               name: "trip",
-              label: t("batchRow.tripMade"),
+              label: t("batchRow.didMakeTrip"),
               kind: "select",
               half: true,
               options: [
@@ -142,9 +142,9 @@ export function BatchRow({ batch, mix, choices }: Props) {
             },
             {
               name: "said",
-              label: t("batchRow.howDrySampleCompared"),
+              label: t("batchRow.howDrySampleLooked"),
               kind: "text",
-              help: mix.target ? t("batchRow.with", { target: mix.target }) : t("batchRow.tooLightTooWarm"),
+              help: mix.target ? t("batchRow.compared", { target: mix.target }) : t("batchRow.tooLightTooWarm"),
             },
           ]}
           initial={{ product: mix.parts.find((part) => part.product)?.product ?? "", trip: "no" }}

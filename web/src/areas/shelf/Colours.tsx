@@ -34,19 +34,19 @@ export default function Colours() {
   const take = (one: Colour) => setAsked({ ...one, id: null });
   return (
     <>
-      <PageHead title={t("colours.colours")} line={t("colours.paintProductColourWhite")}>
+      <PageHead title={t("colours.colors")} line={t("colours.treatsEachColorPaint")}>
         <Button variant="contained" onClick={() => setAsked("new")}>
-          {t("colours.newColour")}
+          {t("colours.addColor")}
         </Button>
       </PageHead>
       <SubNav name={t("colours.shelf")} pages={SHELF_PAGES} />
-      <Part title={t("colours.yours")}>
+      <Part title={t("colours.colors2")}>
         {own.length === 0 ? (
-          <Empty title={t("colours.colourYourOwnYet")}>
-            <span>{t("colours.nameWhatStandsYour")}</span>
+          <Empty title={t("colours.colorsOwnYet")}>
+            <span>{t("colours.nameColorsShelfWay")}</span>
           </Empty>
         ) : (
-          <PlainList aria-label={t("colours.coloursYourOwn")}>
+          <PlainList aria-label={t("colours.colors3")}>
             {own.map((one) => (
               <Row
                 component="li"
@@ -62,8 +62,8 @@ export default function Colours() {
                     {[`${one.tone}, ${one.hex}`, one.note].filter(Boolean).join(" · ")}
                   </Typography>
                 </Box>
-                <Button size="small" onClick={() => setAsked(one)} aria-label={t("colours.change", { name: one.name })}>
-                  {t("colours.change2")}
+                <Button size="small" onClick={() => setAsked(one)} aria-label={t("colours.edit", { name: one.name })}>
+                  {t("colours.edit2")}
                 </Button>
                 <Button
                   size="small"
@@ -81,8 +81,8 @@ export default function Colours() {
           </PlainList>
         )}
       </Part>
-      <Part title={t("colours.begin")}>
-        <Typography sx={{ color: "text.secondary", mb: 1 }}>{t("colours.namesChooseUntilYou")}</Typography>
+      <Part title={t("colours.suggestions")}>
+        <Typography sx={{ color: "text.secondary", mb: 1 }}>{t("colours.useTheseUntilHave")}</Typography>
         <Box
           sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 1fr)", md: "repeat(4, 1fr)" } }}
         >
@@ -117,20 +117,20 @@ function ColourDialog({ colour, onClose }: Props) {
   const id = colour?.id ?? null;
   return (
     <FormDialog
-      title={id ? t("colours.change3", { colour: colour?.name }) : t("colours.colourYourOwn")}
-      submit={id ? t("colours.save") : t("colours.keep")}
+      title={id ? t("colours.edit3", { colour: colour?.name }) : t("colours.addColor2")}
+      submit={id ? t("colours.save") : t("colours.save2")}
       fields={[
-        { name: "name", label: t("colours.whatYouCall"), kind: "text" },
-        { name: "note", label: t("colours.note"), kind: "text", help: t("colours.whatBoughtMixed") },
+        { name: "name", label: t("colours.name"), kind: "text" },
+        { name: "note", label: t("colours.note"), kind: "text", help: t("colours.whatSoldMixed") },
       ]}
       initial={{ name: colour?.name ?? "", note: colour?.note ?? "" }}
       extra={
         <TextField
           type="color"
-          label={t("colours.screen")}
+          label={t("colours.colorScreen")}
           value={hex}
           onChange={(event) => setHex(event.target.value)}
-          helperText={t("colours.nearWhatHowLight")}
+          helperText={t("colours.closeCanHowLight")}
           slotProps={{ input: { endAdornment: <InputAdornment position="end">{hex}</InputAdornment> } }}
         />
       }
@@ -141,7 +141,7 @@ function ColourDialog({ colour, onClose }: Props) {
           const path = { params: { path: { id } } };
           await save(api.PATCH("/api/colours/{id}", { ...path, body }), t("colours.saved", { name }));
         } else {
-          await save(api.POST("/api/colours", { body }), (made) => t("colours.oneYourColours", { made: made.name }));
+          await save(api.POST("/api/colours", { body }), (made) => t("colours.addedColors", { made: made.name }));
         }
         onClose();
       }}

@@ -75,10 +75,10 @@ function Tin({ container }: { container: Container }) {
 }
 
 const QUARTERS = [
-  { share: "full", label: t("containerRow.fullEye") },
-  { share: "3/4", label: t("containerRow.threeQuartersEye") },
-  { share: "1/2", label: t("containerRow.halfEye") },
-  { share: "1/4", label: t("containerRow.quarterEye") },
+  { share: "full", label: t("containerRow.fullEstimate") },
+  { share: "3/4", label: t("containerRow.threeQuartersEstimate") },
+  { share: "1/2", label: t("containerRow.halfEstimate") },
+  { share: "1/4", label: t("containerRow.quarterEstimate") },
   { share: "empty", label: t("containerRow.empty") },
 ];
 
@@ -111,7 +111,7 @@ export function ContainerRow({
       ? t("containerRow.thereStart")
       : container.bought_on && t("containerRow.bought", { boughton: container.bought_on.text }),
     container.opened_on && t("containerRow.opened", { openedon: container.opened_on.text }),
-    container.place && t("containerRow.inThe", { place: container.place }),
+    container.place && t("containerRow.kept", { place: container.place }),
     container.note,
   ].filter(Boolean);
   const name = `${container.label}, ${container.size}`;
@@ -131,7 +131,7 @@ export function ContainerRow({
       <ButtonBase
         onClick={(event) => setMenu(event.currentTarget)}
         aria-haspopup="menu"
-        aria-label={t("containerRow.whatLeft", { name })}
+        aria-label={t("containerRow.howMuchLeft", { name })}
         sx={{ borderRadius: 1, p: 0.5 }}
       >
         <Tin container={container} />
@@ -139,7 +139,9 @@ export function ContainerRow({
       <Box sx={{ minWidth: 0, fontSize: 14.5, lineHeight: 1.3 }}>
         <Box sx={{ fontWeight: 600 }}>{t("containerRow.of", { left: container.left, size: container.size })}</Box>
         <Quiet>
-          {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : t("containerRow.priceKnown")}
+          {container.paid
+            ? `${container.paid.text} ${currency}, ${container.unit_cost}`
+            : t("containerRow.priceUnknown")}
           {dates.length > 0 && ` · ${dates.join(", ")}`}
         </Quiet>
         {container.warn.length > 0 && <Box sx={{ color: "warning.main" }}>{container.warn.join(", ")}</Box>}
@@ -147,9 +149,9 @@ export function ContainerRow({
       <RowMenu
         name={name}
         actions={[
-          { label: t("containerRow.takeSome"), run: onTake },
-          { label: t("containerRow.ticketPrint"), href: `/api/containers/${container.id}/label` },
-          { label: t("containerRow.correct"), run: onCorrect },
+          { label: t("containerRow.useSome"), run: onTake },
+          { label: t("containerRow.printLabel"), href: `/api/containers/${container.id}/label` },
+          { label: t("containerRow.edit"), run: onCorrect },
           { label: t("containerRow.remove"), run: () => void remove(api.DELETE("/api/containers/{id}", path)) },
         ]}
       />
@@ -179,17 +181,17 @@ export function ContainerRow({
             setWeighing(true);
           }}
         >
-          {t("containerRow.weighedMeasured")}
+          {t("containerRow.enterAmount")}
         </MenuItem>
       </Menu>
       {weighing && (
         <FormDialog
-          title={t("containerRow.whatLeft2", { container: container.label })}
-          submit={t("containerRow.keep")}
+          title={t("containerRow.howMuchLeft2", { container: container.label })}
+          submit={t("containerRow.save")}
           fields={[
             {
               name: "left",
-              label: t("containerRow.left3"),
+              label: t("containerRow.amountLeft"),
               kind: "text",
               help: t("containerRow.heldShelfSays", { size: container.size, left: container.left }),
             },
@@ -228,7 +230,7 @@ function LevelSlider({ percent, label, onChosen }: Props) {
         onChange={(_, value) => setLevel(value as number)}
       />
       <Button variant="outlined" onClick={() => onChosen(`${level}%`)}>
-        {t("containerRow.keep2", { level })}
+        {t("containerRow.set", { level })}
       </Button>
     </Row>
   );

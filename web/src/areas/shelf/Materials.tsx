@@ -41,7 +41,7 @@ export default function Materials() {
   const close = () => setAsked(null);
   const button = (
     <Button variant="contained" onClick={() => setAsked({ put: null })}>
-      {t("materials.putShelf")}
+      {t("materials.addShelf")}
     </Button>
   );
   return (
@@ -54,17 +54,17 @@ export default function Materials() {
                 worth: worth?.text,
                 currency,
                 more: unknown
-                  ? t("materials.withoutWhatPaid", {
+                  ? t("materials.withoutPrice", {
                       more: t("materials.products", { count: unknown }),
                     })
                   : "",
               })
-            : t("materials.whatThereWhatCost")
+            : t("materials.whatHaveWhatCost")
         }
       >
         {rows.length > 0 && (
           <Button variant="outlined" onClick={() => setAsked({ draw: { product: "" } })}>
-            {t("materials.takeShelf")}
+            {t("materials.useShelf")}
           </Button>
         )}
         {button}
@@ -76,8 +76,8 @@ export default function Materials() {
         </Alert>
       ))}
       {rows.length === 0 ? (
-        <Empty title={t("materials.shelfEmpty")}>
-          <span>{t("materials.putTinsPacksBottles")}</span>
+        <Empty title={t("materials.nothingShelfYet")}>
+          <span>{t("materials.addCansPacksBottles")}</span>
           {button}
         </Empty>
       ) : (
@@ -89,7 +89,7 @@ export default function Materials() {
       )}
       <FormControlLabel
         control={<Switch checked={finished} onChange={(_, on) => setFinished(on)} />}
-        label={t("materials.showWhatUsedUp")}
+        label={t("materials.showEmptyOnes")}
       />
       {asked && "draw" in asked && (
         <DrawDialog
@@ -126,20 +126,20 @@ function Product({
         </Box>
         <Box sx={{ minWidth: 90, textAlign: "right", fontWeight: 600 }}>{row.left}</Box>
         <Box sx={{ minWidth: 110, textAlign: "right" }}>
-          {row.worth ? `${row.worth.text} ${currency}` : t("materials.worthKnown")}
+          {row.worth ? `${row.worth.text} ${currency}` : t("materials.valueUnknown")}
         </Box>
         <Box className="no-print" sx={{ display: "flex", alignItems: "center" }}>
           <Button
             variant="outlined"
             size="small"
             onClick={() => onAsk({ draw: { product: row.product } })}
-            aria-label={t("materials.take", { value: row.label })}
+            aria-label={t("materials.use", { value: row.label })}
           >
-            {t("materials.take2")}
+            {t("materials.use2")}
           </Button>
           <RowMenu
             name={row.label}
-            actions={[{ label: t("materials.putOneMoreThere"), run: () => onAsk({ put: row.product }) }]}
+            actions={[{ label: t("materials.addAnother"), run: () => onAsk({ put: row.product }) }]}
           />
         </Box>
       </Box>
@@ -179,34 +179,34 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
     { name: "product", label: t("materials.what"), kind: "select", options, hidden: begun },
     {
       name: "colour",
-      label: t("materials.colour"),
+      label: t("materials.color"),
       kind: "colour",
-      help: t("materials.said"),
+      help: t("materials.set"),
       hidden: begun,
       onlyFor: { product: coloured },
     },
     {
       name: "size",
-      label: t("materials.holds"),
+      label: t("materials.size"),
       kind: "text",
       half: true,
       help: `${measures?.volume}; ${measures?.mass}; 10`,
     },
-    { name: "paid", label: t("materials.paid"), kind: "text", unit: currency, half: true },
-    { name: "value", label: t("materials.worthIfGift"), kind: "text", unit: currency, half: true },
-    { name: "count", label: t("materials.howManyAlike"), kind: "text", half: true, hidden: container !== undefined },
+    { name: "paid", label: t("materials.pricePaid"), kind: "text", unit: currency, half: true },
+    { name: "value", label: t("materials.valueIfGift"), kind: "text", unit: currency, half: true },
+    { name: "count", label: t("materials.howManyThese"), kind: "text", half: true, hidden: container !== undefined },
     { name: "bought_on", label: t("materials.bought"), kind: "date", half: true },
     { name: "opened_on", label: t("materials.opened"), kind: "date", half: true },
-    { name: "keeps_until", label: t("materials.keepsUntil"), kind: "date", half: true },
-    { name: "place", label: t("materials.whereStands"), kind: "text", half: true },
+    { name: "keeps_until", label: t("materials.goodUntil"), kind: "date", half: true },
+    { name: "place", label: t("materials.whereKeep"), kind: "text", half: true },
     {
       name: "opening",
-      label: t("materials.sinceWhen"),
+      label: t("materials.howLongYouveHad"),
       kind: "select",
       half: true,
       hidden: container !== undefined,
       options: [
-        { key: "", label: t("materials.boughtNow") },
+        { key: "", label: t("materials.justBought") },
         { key: "yes", label: t("materials.thereStart") },
       ],
     },
@@ -219,7 +219,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
       const path = { params: { path: { id: container.id } } };
       await save(
         api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, colour, ...rest } }),
-        t("materials.corrected", { container: container.label }),
+        t("materials.changed", { container: container.label }),
       );
     } else {
       const made = await ask(
@@ -228,7 +228,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
         }),
       );
       const label = options.find((one) => one.key === key)?.label ?? "";
-      done(t("materials.putShelf2", { label }), undoOf(made));
+      done(t("materials.addedShelf", { label }), undoOf(made));
     }
     onClose();
   };
@@ -236,8 +236,8 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
   const initial = container?.fields ?? { product: plain, colour, count: "1", bought_on: today, ...start };
   return (
     <FormDialog
-      title={container ? t("materials.correct", { container: container.label }) : t("materials.putShelf")}
-      submit={container ? t("materials.save") : t("materials.putThere")}
+      title={container ? t("materials.edit", { container: container.label }) : t("materials.addShelf")}
+      submit={container ? t("materials.save") : t("materials.addShelf2")}
       fields={fields}
       initial={initial}
       onClose={onClose}

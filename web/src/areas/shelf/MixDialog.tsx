@@ -27,21 +27,21 @@ export function MixDialog({ lists, likes, onClose }: Props) {
   return (
     <FormDialog
       title={t("mixDialog.newMix")}
-      submit={t("mixDialog.keepMix")}
+      submit={t("mixDialog.saveMix")}
       fields={[
-        { name: "name", label: t("mixDialog.whatYouCall"), kind: "text" },
+        { name: "name", label: t("mixDialog.name"), kind: "text" },
         {
           name: "like",
-          label: t("mixDialog.behavesLike"),
+          label: t("mixDialog.treatLike"),
           kind: "select",
           options: likes,
-          help: t("mixDialog.waitsCoverWhatMust"),
+          help: t("mixDialog.dryingTimesCoverageCautions"),
         },
         {
           name: "swatch",
-          label: t("mixDialog.colourDry"),
+          label: t("mixDialog.colorWhenDry"),
           kind: "colour",
-          help: t("mixDialog.noneChosen"),
+          help: t("mixDialog.set"),
           half: true,
         },
         { name: "target", label: t("mixDialog.whatShouldMatch"), kind: "text" },
@@ -49,8 +49,8 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       initial={{ like: "paint_chalk" }}
       extra={
         <Box sx={{ display: "grid", gap: 1.5 }}>
-          <Row role="group" aria-label={t("mixDialog.begin")}>
-            <Typography variant="body2">{t("mixDialog.begin2")}</Typography>
+          <Row role="group" aria-label={t("mixDialog.start")}>
+            <Typography variant="body2">{t("mixDialog.start2")}</Typography>
             {lists.presets.map((one) => (
               <Button
                 key={one.key}
@@ -74,7 +74,7 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       onSubmit={async ({ name = "", like = "", swatch = "", target = "" }) => {
         const made = await save(
           api.POST("/api/mixes", { body: { name, like, swatch, target, parts: asInput(rows) } }),
-          (made) => t("mixDialog.kept", { made: made.name }),
+          (made) => t("mixDialog.saved", { made: made.name }),
         );
         void go(`/shelf/mixes/${made.id}`);
       }}
@@ -88,14 +88,16 @@ export function VersionDialog({ mix, lists, onClose }: { mix: Mix; lists: Mixes;
   return (
     <FormDialog
       title={t("mixDialog.version", { mix: mix.name, version: mix.version + 1 })}
-      submit={t("mixDialog.keepVersion")}
-      fields={[{ name: "note", label: t("mixDialog.why"), kind: "text", help: t("mixDialog.palerWarmerThinsBetter") }]}
+      submit={t("mixDialog.saveVersion")}
+      fields={[
+        { name: "note", label: t("mixDialog.whatChanged"), kind: "text", help: t("mixDialog.lighterWarmerThinner") },
+      ]}
       extra={<PartRows rows={rows} set={setRows} choices={lists.parts} />}
       onClose={onClose}
       onSubmit={async ({ note = "" }) => {
         const path = { params: { path: { id: mix.id } } };
         await ask(api.POST("/api/mixes/{id}/versions", { ...path, body: { note, parts: asInput(rows) } }));
-        done(t("mixDialog.versionKeptEarlierOnes", { version: mix.version + 1 }));
+        done(t("mixDialog.versionSavedEarlierOnes", { version: mix.version + 1 }));
         onClose();
       }}
     />

@@ -48,14 +48,14 @@ export default function MixPage() {
           <Row wrap={false} gap={1.5}>
             <Swatch colour={data.swatch} />
             <span>
-              {t("mixPage.behavesLike", { data: data.text, like: data.like })}
+              {t("mixPage.treatedLike", { data: data.text, like: data.like })}
               {data.target && t("mixPage.match", { target: data.target })}
             </span>
           </Row>
         }
       >
         <Button variant="outlined" onClick={() => setAsked("name")}>
-          {t("mixPage.nameColour")}
+          {t("mixPage.nameColor")}
         </Button>
         <Button variant="outlined" onClick={() => setAsked("version")}>
           {t("mixPage.changeParts")}
@@ -64,25 +64,25 @@ export default function MixPage() {
       <SubNav name={t("mixPage.shelf")} pages={SHELF_PAGES} />
       <Proportions mix={data} />
       <ScalePart mix={data} />
-      <Part title={t("mixPage.standsReady")}>
+      <Part title={t("mixPage.mixedReady")}>
         {ready.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.noneMixedSayAbove")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.noneMixedEnterAbove")}</Typography>
         ) : (
           ready.map((batch) => <BatchRow key={batch.id} batch={batch} mix={data} choices={lists.data.parts} />)
         )}
       </Part>
-      <Part title={t("mixPage.painted")}>
+      <Part title={t("mixPage.piecesPainted")}>
         {data.uses.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.nothingYetChooseProduct")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.noneYetChooseProduct")}</Typography>
         ) : (
           <SmallTable
-            label={t("mixPage.painted")}
+            label={t("mixPage.piecesPainted")}
             columns={[t("mixPage.piece"), t("mixPage.zones"), t("mixPage.coats"), [t("mixPage.stillNeeds")]]}
             rows={data.uses.map((use) => ({
               key: use.piece.id,
               cells: [
                 <Link key="piece" to={`/pieces/${use.piece.id}`}>{`${use.piece.ticket} ${use.piece.name}`}</Link>,
-                use.zones || t("mixPage.lookNow"),
+                use.zones || t("mixPage.longerLook"),
                 use.coats
                   .map(
                     (coat) =>
@@ -98,7 +98,7 @@ export default function MixPage() {
       <Part title={t("mixPage.versions")}>
         <SmallTable
           label={t("mixPage.versions")}
-          columns={[[t("mixPage.no")], t("mixPage.parts"), t("mixPage.made"), t("mixPage.since"), t("mixPage.note")]}
+          columns={[[t("mixPage.no")], t("mixPage.parts"), t("mixPage.parts2"), t("mixPage.since"), t("mixPage.note")]}
           rows={data.versions.map((version) => ({
             key: version.id,
             strong: version.number === data.version,
@@ -126,11 +126,11 @@ export default function MixPage() {
       {asked === "version" && <VersionDialog mix={data} lists={lists.data} onClose={() => setAsked(null)} />}
       {asked === "name" && (
         <FormDialog
-          title={t("mixPage.nameColour")}
+          title={t("mixPage.nameColor")}
           submit={t("mixPage.save")}
           fields={[
-            { name: "name", label: t("mixPage.whatYouCall"), kind: "text" },
-            { name: "swatch", label: t("mixPage.colourDry"), kind: "colour", help: t("mixPage.noneChosen") },
+            { name: "name", label: t("mixPage.name"), kind: "text" },
+            { name: "swatch", label: t("mixPage.colorWhenDry"), kind: "colour", help: t("mixPage.set") },
             { name: "target", label: t("mixPage.whatShouldMatch"), kind: "text" },
           ]}
           initial={fields}

@@ -38,17 +38,17 @@ export default function Mixes() {
   );
   return (
     <>
-      <PageHead title={t("mixes.mixes")} line={t("mixes.coloursYourOwnParts")}>
+      <PageHead title={t("mixes.mixes")} line={t("mixes.ownColorsPartsSo")}>
         {rows.length > 0 && button}
       </PageHead>
       <SubNav name={t("mixes.shelf")} pages={SHELF_PAGES} />
       {rows.length === 0 ? (
-        <Empty title={t("mixes.mixYet")}>
-          <span>{t("mixes.writeDownWhatYou")}</span>
+        <Empty title={t("mixes.mixesYet")}>
+          <span>{t("mixes.writeDownWhatMixed")}</span>
           {button}
         </Empty>
       ) : (
-        <Part title={t("mixes.keptMixes")}>
+        <Part title={t("mixes.mixes2")}>
           <PlainList aria-label={t("mixes.mixes")}>
             {rows.map((mix) => (
               <Box

@@ -50,10 +50,10 @@ export function PartRows({ rows, set, choices }: Props) {
           </TextField>
           {coloured.has(row.product) && (
             <ColourField
-              label={t("partRows.colourPart", { place: place + 1 })}
+              label={t("partRows.colorPart", { place: place + 1 })}
               value={row.colour}
               onChange={(colour) => change(place, { colour })}
-              none={t("partRows.said")}
+              none={t("partRows.set")}
             />
           )}
           {!row.product && (
@@ -72,14 +72,14 @@ export function PartRows({ rows, set, choices }: Props) {
             color="inherit"
             disabled={rows.length < 3}
             onClick={() => set(rows.filter((_, at) => at !== place))}
-            aria-label={t("partRows.leaveOutPart", { place: place + 1 })}
+            aria-label={t("partRows.removePart", { place: place + 1 })}
           >
-            {t("partRows.leaveOut")}
+            {t("partRows.remove")}
           </Button>
         </Box>
       ))}
       <Button sx={{ justifySelf: "start" }} onClick={() => set([...rows, NO_PART])}>
-        {t("partRows.anotherPart")}
+        {t("partRows.addPart")}
       </Button>
     </Box>
   );

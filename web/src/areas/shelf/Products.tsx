@@ -25,7 +25,7 @@ const NOTHING = "none";
 
 // What a label can say of several things: nothing, one of them, or all.
 const sets = (choices: { key: string; label: string }[]) => [
-  { key: "", label: t("products.kind") },
+  { key: "", label: t("products.usualFigure") },
   { key: NOTHING, label: "nothing" },
   ...choices,
   { key: choices.map((one) => one.key).join(","), label: choices.map((one) => one.label).join(t("products.and")) },
@@ -40,10 +40,10 @@ const listed = (chosen: Record<"builtin" | "blocks", string>) =>
   );
 
 const productFields = (catalogue: Catalogue, workshop: Workshop): FieldSpec[] => [
-  { name: "label", label: t("products.whatSaysTinYour"), kind: "text" },
+  { name: "label", label: t("products.nameCanWords"), kind: "text" },
   {
     name: "generic",
-    label: t("products.isA"),
+    label: t("products.type"),
     kind: "select",
     options: catalogue.products.filter((one) => !one.own).map(({ key, label }) => ({ key, label })),
   },
@@ -51,20 +51,20 @@ const productFields = (catalogue: Catalogue, workshop: Workshop): FieldSpec[] =>
     name: "base",
     label: t("products.base"),
     kind: "select",
-    options: [{ key: "", label: t("products.labelDoesSay") }, ...catalogue.bases],
-    help: t("products.whatThinnedCleanedCautions"),
+    options: [{ key: "", label: t("products.labelDoesntSay") }, ...catalogue.bases],
+    help: t("products.whatThinsCleansSets"),
   },
   {
     name: "builtin",
-    label: t("products.built"),
+    label: t("products.includes"),
     kind: "select",
     half: true,
     options: sets(catalogue.labels.builtin),
-    help: t("products.primerClearCoatThen"),
+    help: t("products.separatePrimerTopCoat"),
   },
   {
     name: "blocks",
-    label: t("products.holdsBack"),
+    label: t("products.blocks"),
     kind: "select",
     half: true,
     options: sets(catalogue.labels.blocks),
@@ -75,27 +75,27 @@ const productFields = (catalogue: Catalogue, workshop: Workshop): FieldSpec[] =>
     kind: "select",
     half: true,
     options: [
-      { key: "", label: t("products.kind") },
+      { key: "", label: t("products.usualFigure") },
       { key: "yes", label: "yes" },
       { key: "no", label: "no" },
     ],
   },
-  { name: "thin", label: t("products.thinnedMost"), kind: "text", half: true, unit: "%" },
-  { name: "rate", label: t("products.covers"), kind: "text", half: true, unit: workshop.measures.rate },
+  { name: "thin", label: t("products.thinMost"), kind: "text", half: true, unit: "%" },
+  { name: "rate", label: t("products.coverage"), kind: "text", half: true, unit: workshop.measures.rate },
   { name: "touch", label: t("products.touchDryAfter"), kind: "effort", bare: "h", half: true },
   { name: "sand", label: t("products.sandAfter"), kind: "effort", bare: "h", half: true },
   { name: "recoat", label: t("products.recoatAfter"), kind: "effort", bare: "h", half: true },
-  { name: "handle", label: t("products.handleAfter"), kind: "effort", bare: "h", half: true },
-  { name: "cure", label: t("products.curedAfter"), kind: "text", half: true, unit: "days" },
-  { name: "coldest", label: t("products.below"), kind: "text", half: true, unit: workshop.measures.temperature },
+  { name: "handle", label: t("products.carefulUseAfter"), kind: "effort", bare: "h", half: true },
+  { name: "cure", label: t("products.fullyCuredAfter"), kind: "text", half: true, unit: "days" },
+  { name: "coldest", label: t("products.colderThan"), kind: "text", half: true, unit: workshop.measures.temperature },
   {
     name: "pack_amount",
-    label: t("products.tinHolds"),
+    label: t("products.containerSize"),
     kind: "text",
     half: true,
     help: `${workshop.measures.volume}, ${workshop.measures.mass}`,
   },
-  { name: "pack_price", label: t("products.tinCosts"), kind: "text", half: true, unit: workshop.currency },
+  { name: "pack_price", label: t("products.containerPrice"), kind: "text", half: true, unit: workshop.currency },
 ];
 
 export default function Products() {
@@ -133,25 +133,25 @@ export default function Products() {
   );
   return (
     <>
-      <PageHead title={t("products.productsRecipes")} line={t("products.labelsOwnFiguresWin")}>
+      <PageHead title={t("products.productsRecipes")} line={t("products.figuresLabelReplaceBuilt")}>
         {button}
       </PageHead>
       <SubNav name={t("products.shelf")} pages={SHELF_PAGES} />
-      <Part title={t("products.productsYourOwn")}>
+      <Part title={t("products.products")}>
         {own.length === 0 ? (
-          <Empty title={t("products.productYourOwnYet")}>
-            <span>{t("products.plansTakeUsualFigures")}</span>
+          <Empty title={t("products.productsOwnYet")}>
+            <span>{t("products.plansUseBuiltFigures")}</span>
           </Empty>
         ) : (
           <SmallTable
-            label={t("products.productsYourOwn")}
+            label={t("products.products")}
             columns={[
               t("products.product"),
-              t("products.isA"),
+              t("products.type"),
               t("products.base"),
-              [t("products.covers2", { rate: workshop.data.measures.rate })],
+              [t("products.covers", { rate: workshop.data.measures.rate })],
               [t("products.recoat")],
-              [t("products.handle")],
+              [t("products.carefulUse")],
               [t("products.container")],
               [t("products.price", { currency: workshop.data.currency })],
               "",
@@ -161,7 +161,7 @@ export default function Products() {
               cells: [
                 one.label,
                 one.generic_label,
-                one.fields.base || t("products.said"),
+                one.fields.base || t("products.set"),
                 one.fields.rate || "usual",
                 one.fields.recoat || "usual",
                 one.fields.handle || "usual",
@@ -171,9 +171,9 @@ export default function Products() {
                   <Button
                     size="small"
                     onClick={() => setEditing(one)}
-                    aria-label={t("products.correct", { value: one.label })}
+                    aria-label={t("products.edit", { value: one.label })}
                   >
-                    {t("products.correct2")}
+                    {t("products.edit2")}
                   </Button>
                   <Button
                     size="small"
@@ -191,7 +191,7 @@ export default function Products() {
       </Part>
       <Part title={t("products.recipes")}>
         {recipes.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>{t("products.noneYetPlanWent")}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("products.recipesYetWhenPlan")}</Typography>
         ) : (
           <SmallTable
             label={t("products.recipes")}
@@ -217,8 +217,8 @@ export default function Products() {
       </Part>
       {editing && (
         <FormDialog
-          title={product ? product.label : t("products.product2")}
-          submit={product ? t("products.saveProduct") : t("products.addProduct2")}
+          title={product ? product.label : t("products.addProduct2")}
+          submit={product ? t("products.save") : t("products.addProduct3")}
           fields={productFields(catalogue.data, workshop.data)}
           initial={
             product

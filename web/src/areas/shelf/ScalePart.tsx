@@ -39,7 +39,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
     }
   };
   return (
-    <Part title={t("scalePart.howMuchEach")}>
+    <Part title={t("scalePart.amounts")}>
       <Box
         sx={{
           display: "grid",
@@ -50,14 +50,14 @@ export function ScalePart({ mix }: { mix: Mix }) {
         }}
       >
         <TextField
-          label={t("scalePart.make")}
+          label={t("scalePart.amountMake")}
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
           error={!!refused}
           helperText={refused ?? measures?.volume}
         />
         <TextField
-          label={t("scalePart.whereWillStand")}
+          label={t("scalePart.whereYoullKeep")}
           value={place}
           onChange={(event) => setPlace(event.target.value)}
         />
@@ -79,7 +79,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
           {problem.message}
           {problem.is("too_little_left") && (
             <Button size="small" onClick={() => void make(true)}>
-              {t("scalePart.thereMoreMixAll")}
+              {t("scalePart.thereMoreMixAnyway")}
             </Button>
           )}
         </Alert>
@@ -88,30 +88,26 @@ export function ScalePart({ mix }: { mix: Mix }) {
         <SmallTable
           label={t("scalePart.amountsParts")}
           width={640}
-          columns={[t("scalePart.part"), [t("scalePart.forThis")], [t("scalePart.shelf")]]}
+          columns={[t("scalePart.part"), [t("scalePart.amount")], [t("scalePart.shelf")]]}
           rows={amounts.data.parts.map((part) => ({
             key: part.label,
             cells: [
               part.label,
               part.amount,
               part.there === null
-                ? t("scalePart.keptThere")
+                ? t("scalePart.there")
                 : part.enough
                   ? part.there
-                  : t("scalePart.tooLittle", { there: part.there }),
+                  : t("scalePart.enough", { there: part.there }),
             ],
           }))}
-          foot={[
-            t("scalePart.together"),
-            amounts.data.whole,
-            t("scalePart.standsReady", { stands: amounts.data.stands }),
-          ]}
+          foot={[t("scalePart.total"), amounts.data.whole, t("scalePart.mixedReady", { stands: amounts.data.stands })]}
         />
       )}
       <FormControlLabel
         className="no-print"
         control={<Switch checked={aside} onChange={(_, on) => setAside(on)} />}
-        label={t("scalePart.partsShelfWriteBatch")}
+        label={t("scalePart.partsArentShelfRecord")}
       />
     </Part>
   );

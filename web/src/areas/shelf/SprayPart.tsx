@@ -30,15 +30,15 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
   if (!data) return null;
   const setting = editing === "new" ? null : editing;
   const forget = async (one: SpraySetting) => {
-    await save(put({ product: one.product, ...NONE }), t("sprayPart.sprayerSettingsForgotten", { value: one.label }));
+    await save(put({ product: one.product, ...NONE }), t("sprayPart.sprayerSettingsRemoved", { value: one.label }));
   };
   return (
     <Part
       title={t("sprayPart.sprayerSettings")}
-      action={<Button onClick={() => setEditing("new")}>{t("sprayPart.keepSetting")}</Button>}
+      action={<Button onClick={() => setEditing("new")}>{t("sprayPart.addSetting")}</Button>}
     >
       {data.settings.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("sprayPart.noneYetNozzleSetting")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("sprayPart.noneYetSaveNozzle")}</Typography>
       ) : (
         <SmallTable
           label={t("sprayPart.sprayerSettings")}
@@ -54,25 +54,25 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
             key: one.product,
             cells: [
               one.label,
-              one.nozzle ?? t("sprayPart.kept"),
-              one.setting ?? t("sprayPart.kept"),
-              one.thinning ? `${one.thinning}%` : t("sprayPart.kept"),
-              one.cup_seconds ? `${one.cup_seconds} s` : t("sprayPart.kept"),
+              one.nozzle ?? t("sprayPart.set"),
+              one.setting ?? t("sprayPart.set"),
+              one.thinning ? `${one.thinning}%` : t("sprayPart.set"),
+              one.cup_seconds ? `${one.cup_seconds} s` : t("sprayPart.set"),
               <span key="change">
                 <Button
                   size="small"
                   onClick={() => setEditing(one)}
-                  aria-label={t("sprayPart.correctSetting", { value: one.label })}
+                  aria-label={t("sprayPart.editSetting", { value: one.label })}
                 >
-                  {t("sprayPart.correct")}
+                  {t("sprayPart.edit")}
                 </Button>
                 <Button
                   size="small"
                   color="inherit"
                   onClick={() => void forget(one).catch(failed)}
-                  aria-label={t("sprayPart.forgetSetting", { value: one.label })}
+                  aria-label={t("sprayPart.removeSetting", { value: one.label })}
                 >
-                  {t("sprayPart.forget")}
+                  {t("sprayPart.remove")}
                 </Button>
               </span>,
             ],
@@ -82,26 +82,26 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
       {editing && (
         <FormDialog
           title={setting ? t("sprayPart.sprayer", { setting: setting.label }) : t("sprayPart.sprayerSetting")}
-          submit={t("sprayPart.keepSetting2")}
+          submit={t("sprayPart.save")}
           fields={[
             { name: "product", label: t("sprayPart.for"), kind: "select", options: products, hidden: setting !== null },
             { name: "nozzle", label: t("sprayPart.nozzle"), kind: "text", half: true, help: t("sprayPart.n13Mm") },
-            { name: "setting", label: t("sprayPart.setting"), kind: "text", half: true, help: t("sprayPart.knob") },
+            { name: "setting", label: t("sprayPart.setting"), kind: "text", half: true, help: t("sprayPart.dial") },
             {
               name: "thinning",
-              label: t("sprayPart.thinned2"),
+              label: t("sprayPart.thin"),
               kind: "text",
               half: true,
               unit: "%",
               help: t("sprayPart.paint"),
             },
-            { name: "cup_seconds", label: t("sprayPart.drainCup"), kind: "text", half: true, unit: "s" },
+            { name: "cup_seconds", label: t("sprayPart.cupSeconds"), kind: "text", half: true, unit: "s" },
           ]}
           initial={setting ? typed(setting) : { product: products.find((one) => one.key === "paint_all")?.key ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
             await save(put({ product: "", ...NONE, ...values }), (made) =>
-              t("sprayPart.sprayerSettingsKept", { made: made.label }),
+              t("sprayPart.sprayerSettingsSaved", { made: made.label }),
             );
             setEditing(null);
           }}

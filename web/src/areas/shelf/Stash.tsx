@@ -50,7 +50,7 @@ export default function Stash() {
   const item = editing === "new" ? null : editing;
   const button = (
     <Button variant="contained" onClick={() => setEditing("new")}>
-      {t("stash.putSomething")}
+      {t("stash.addStash")}
     </Button>
   );
   return (
@@ -59,20 +59,20 @@ export default function Stash() {
         title={t("stash.stash")}
         line={
           items.length
-            ? t("stash.replaceAllNothingPaid", {
+            ? t("stash.replacingAllWouldCost", {
                 worth: worth?.text,
                 currency,
                 more: unknown ? t("stash.withoutValue", { unknown }) : "",
               })
-            : t("stash.salvagedFoundGiven")
+            : t("stash.partsSalvagedFoundGiven")
         }
       >
         {button}
       </PageHead>
       <SubNav name={t("stash.shelf")} pages={SHELF_PAGES} />
       {items.length === 0 ? (
-        <Empty title={t("stash.stashEmpty")}>
-          <span>{t("stash.legsOffScrappedTable")}</span>
+        <Empty title={t("stash.nothingStashYet")}>
+          <span>{t("stash.legsScrappedTablePulls")}</span>
           {button}
         </Empty>
       ) : (
@@ -108,19 +108,19 @@ export default function Stash() {
       )}
       {editing && (
         <FormDialog
-          title={item ? t("stash.correctStash") : t("stash.putSomething")}
-          submit={item ? t("stash.save") : t("stash.put")}
+          title={item ? t("stash.editStashItem") : t("stash.addStash")}
+          submit={item ? t("stash.save") : t("stash.add")}
           fields={[
             { name: "name", label: t("stash.what"), kind: "text" },
             { name: "count", label: t("stash.howMany"), kind: "text", half: true },
-            { name: "kind", label: t("stash.itIsA"), kind: "select", options: kinds, half: true },
+            { name: "kind", label: t("stash.type"), kind: "select", options: kinds, half: true },
             {
               name: "spacing",
-              label: t("stash.betweenHoles"),
+              label: t("stash.holeSpacing"),
               kind: "text",
               unit: workshop.data.length_unit,
               half: true,
-              help: t("stash.centreCentrePull"),
+              help: t("stash.centerCenterPull"),
             },
             { name: "length", label: t("stash.length"), kind: "text", unit: workshop.data.length_unit, half: true },
             { name: "width", label: t("stash.width"), kind: "text", unit: workshop.data.length_unit, half: true },
@@ -133,11 +133,11 @@ export default function Stash() {
             },
             {
               name: "value",
-              label: t("stash.replacingOne"),
+              label: t("stash.costReplaceOne"),
               kind: "text",
               unit: currency,
               half: true,
-              help: t("stash.leaveBlankIfKnown"),
+              help: t("stash.leaveBlankIfDont"),
             },
             { name: "got_on", label: t("stash.since"), kind: "date", half: true },
             { name: "origin", label: t("stash.where"), kind: "text" },
@@ -148,9 +148,9 @@ export default function Stash() {
             const body = { ...values, name: values.name ?? "", count: values.count ?? "" };
             if (item) {
               const path = { params: { path: { id: item.id } } };
-              await save(api.PATCH("/api/stash/{id}", { ...path, body }), t("stash.corrected", { body: body.name }));
+              await save(api.PATCH("/api/stash/{id}", { ...path, body }), t("stash.changed", { body: body.name }));
             } else {
-              await save(api.POST("/api/stash", { body }), (made) => t("stash.put2", { made: made.name }));
+              await save(api.POST("/api/stash", { body }), (made) => t("stash.addedStash", { made: made.name }));
             }
             setEditing(null);
           }}

@@ -34,13 +34,13 @@ export default function ToBuy() {
   return (
     <>
       <PageHead
-        title={t("toBuy.buy")}
+        title={t("toBuy.shoppingList")}
         line={
           buy.length
             ? total
               ? t("toBuy.aboutAllPlannedWork", { total: total.text, currency })
-              : t("toBuy.allPlannedWorkEvery")
-            : t("toBuy.allPlannedWorkLess")
+              : t("toBuy.allPlannedWorkSome")
+            : t("toBuy.whatAllPlannedWork")
         }
       >
         {buy.length > 0 && (
@@ -51,13 +51,13 @@ export default function ToBuy() {
       </PageHead>
       <SubNav name={t("toBuy.shelf2")} pages={SHELF_PAGES} />
       {buy.length === 0 ? (
-        <Empty title={t("toBuy.nothingBought")}>
-          <span>{enough.length ? t("toBuy.shelfHasAllPlanned") : t("toBuy.plansPiecesHandSay")}</span>
+        <Empty title={t("toBuy.nothingBuy")}>
+          <span>{enough.length ? t("toBuy.haveEverythingPlannedWork") : t("toBuy.whatPlansNeedAppears")}</span>
         </Empty>
       ) : (
         byShop(buy).map(([shop, rows]) => (
           <Part key={shop} title={shop}>
-            <PlainList aria-label={t("toBuy.buy2", { shop })}>
+            <PlainList aria-label={t("toBuy.buy", { shop })}>
               {rows.map((row) => (
                 <ToBuyRow key={`${row.product} ${row.gear}`} row={row} currency={currency} today={today} />
               ))}
@@ -66,9 +66,9 @@ export default function ToBuy() {
         ))
       )}
       {enough.length > 0 && (
-        <Part title={t("toBuy.shelfAlready")}>
+        <Part title={t("toBuy.alreadyShelf")}>
           <SmallTable
-            label={t("toBuy.shelfAlready")}
+            label={t("toBuy.alreadyShelf")}
             columns={[t("toBuy.what"), [t("toBuy.needed")], [t("toBuy.shelf")], t("toBuy.for")]}
             rows={enough.map((row) => ({
               key: `${row.product} ${row.gear}`,
@@ -82,7 +82,7 @@ export default function ToBuy() {
           />
         </Part>
       )}
-      <Typography sx={{ color: "text.secondary" }}>{t("toBuy.pricesThoseYourOwn")}</Typography>
+      <Typography sx={{ color: "text.secondary" }}>{t("toBuy.pricesOwnProductsBuilt")}</Typography>
     </>
   );
 }
@@ -96,7 +96,7 @@ function byShop(rows: Row[]): [string, Row[]][] {
   );
   const colour = (row: Row) => `${row.swatch ?? ""} ${row.label}`;
   return sorted.map(([shop, own]) => [
-    shop || (sorted.length > 1 ? t("toBuy.boughtBefore") : t("toBuy.anywhere")),
+    shop || (sorted.length > 1 ? t("toBuy.new") : t("toBuy.anyShop")),
     [...own].sort((one, other) => colour(one).localeCompare(colour(other))),
   ]);
 }

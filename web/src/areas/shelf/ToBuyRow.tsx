@@ -20,7 +20,7 @@ export function ToBuyRow({ row, currency, today }: Props) {
   const facts = [
     row.needed ? t("toBuyRow.needed", { needed: row.needed }) : t("toBuyRow.wear"),
     t("toBuyRow.there", { there: row.there }),
-    row.over && t("toBuyRow.leftOver", { over: row.over }),
+    row.over && t("toBuyRow.willLeft", { over: row.over }),
     row.pieces.join(", "),
   ];
   return (
@@ -57,7 +57,7 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
     await tell(
       { what: t("toBuyRow.bought", { what, value: row.label }), today: ["bought_on"] },
       (how) => api.POST("/api/containers", { body, ...how }),
-      (made) => done(t("toBuyRow.putShelf", { what, value: row.label }), undoOf(made)),
+      (made) => done(t("toBuyRow.addedShelf", { what, value: row.label }), undoOf(made)),
     );
   };
   // In a shop without a connection it was ticked already.
@@ -83,7 +83,7 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
         }}
       />
       {noted ? (
-        <Box role="status">{t("toBuyRow.boughtWaitsHere")}</Box>
+        <Box role="status">{t("toBuyRow.boughtWillSync")}</Box>
       ) : (
         <Button
           className="no-print"

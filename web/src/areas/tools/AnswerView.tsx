@@ -160,15 +160,15 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
         />
       )}
       <Said
-        title={t("answerView.leads")}
+        title={t("answerView.seeAlso")}
         lines={[
           ...answer.steps.map((step) => `${step.label}, ${step.time?.text}`),
           ...answer.materials.map((one) => `${one.text} ${one.label}`),
           ...answer.offcuts.map((text) => t("answerView.leftOver", { text })),
         ]}
       />
-      <Said title={t("answerView.assumes")} lines={answer.assumes} />
-      <Said title={t("answerView.takeCare")} lines={answer.cautions} />
+      <Said title={t("answerView.assumptions")} lines={answer.assumes} />
+      <Said title={t("answerView.caution")} lines={answer.cautions} />
     </Box>
   );
 }

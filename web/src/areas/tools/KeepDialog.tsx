@@ -29,22 +29,22 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
   const options = pieces.data.rows.map((row) => ({ key: String(row.id), label: `${row.ticket} ${row.name}` }));
   return (
     <FormDialog
-      title={t("keepDialog.keepPiece")}
-      submit={t("keepDialog.keep")}
+      title={t("keepDialog.addPiece")}
+      submit={t("keepDialog.add")}
       fields={[
         { name: "piece", label: t("keepDialog.piece"), kind: "select", options, onPick: (id) => setOn(Number(id)) },
         ...(applied
           ? ([
               {
                 name: "zones",
-                label: t("keepDialog.put"),
+                label: t("keepDialog.zones"),
                 kind: "select",
                 half: true,
                 options: [{ key: "", label: t("keepDialog.usualZones") }, ...groupsOf(zones)],
               },
               {
                 name: "cost",
-                label: t("keepDialog.woodPartsCost"),
+                label: t("keepDialog.costWoodParts"),
                 kind: "text",
                 half: true,
                 unit: workshop.data.currency,
@@ -58,14 +58,14 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
           {[
             answer.headline,
             answer.materials.length > 0 &&
-              t("keepDialog.buyRest", {
+              t("keepDialog.addedShoppingList", {
                 materials: answer.materials.map((one) => `${one.text} ${one.label}`).join(", "),
               }),
             applied && t("keepDialog.becomesPartChosenLook"),
             !applied &&
               answer.steps.length > 0 &&
-              t("keepDialog.intoPlan", { steps: answer.steps.map((step) => step.label).join("; ") }),
-            answer.cuts.length > 0 && t("keepDialog.cutList"),
+              t("keepDialog.addedPlan", { steps: answer.steps.map((step) => step.label).join("; ") }),
+            answer.cuts.length > 0 && t("keepDialog.cutListComes"),
           ]
             .filter(Boolean)
             .map((line) => (
@@ -80,7 +80,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
             params: { path: { id: Number(id) } },
             body: { tool: tool.key, values, ...(applied ? { zones: where ? where.split(",") : [], cost } : {}) },
           }),
-          (made) => t("keepDialog.kept", { made: made.label, options: options.find((one) => one.key === id)?.label }),
+          (made) => t("keepDialog.added", { made: made.label, options: options.find((one) => one.key === id)?.label }),
         );
         onClose();
       }}

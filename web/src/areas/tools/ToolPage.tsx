@@ -35,7 +35,7 @@ function ToolFields({ tool, values, errors, onChange }: Props) {
   return (
     <Box
       component="form"
-      aria-label={t("toolPage.given")}
+      aria-label={t("toolPage.figures")}
       onSubmit={(event) => event.preventDefault()}
       sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2 }}
     >
@@ -107,7 +107,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
   if (!tool)
     return (
       <Box>
-        {t("toolPage.thereSuchTool")} <Link to="/tools">{t("toolPage.allTools")}</Link>
+        {t("toolPage.theresToolName")} <Link to="/tools">{t("toolPage.allTools")}</Link>
       </Box>
     );
   const problem = answer.error instanceof ProblemError ? answer.error : null;
@@ -126,7 +126,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
       >
         <TextField
           select
-          label={t("toolPage.begin")}
+          label={t("toolPage.start")}
           value={piece && pieces.data?.rows.some((row) => row.id === piece) ? String(piece) : ""}
           onChange={(event) => begin(event.target.value)}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
@@ -143,7 +143,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           {t("toolPage.print")}
         </Button>
         <Button variant="contained" disabled={!answer.data || problem !== null} onClick={() => setKeeping(true)}>
-          {t("toolPage.keepPiece")}
+          {t("toolPage.addPiece")}
         </Button>
       </PageHead>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "320px 1fr" }, gap: 4, alignItems: "start" }}>
@@ -151,7 +151,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
         <Box sx={{ minWidth: 0 }}>
           {problem ? (
             <Box role="alert" sx={{ borderLeft: 4, borderColor: "error.main", pl: 2, py: 1 }}>
-              <Typography sx={{ fontWeight: 600 }}>{t("toolPage.cannot")}</Typography>
+              <Typography sx={{ fontWeight: 600 }}>{t("toolPage.cantBuilt")}</Typography>
               {problem.message}
             </Box>
           ) : answer.data ? (
@@ -162,7 +162,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           ) : answer.error ? (
             <Failure error={answer.error} again={() => void answer.refetch()} />
           ) : (
-            <LinearProgress aria-label={t("toolPage.workingOut")} />
+            <LinearProgress aria-label={t("toolPage.calculating")} />
           )}
         </Box>
       </Box>
@@ -184,7 +184,7 @@ function Templates({ tool, values }: { tool: string; values: Record<string, stri
     ["SVG", link("svg")],
   ];
   return (
-    <Part title={t("toolPage.template11")}>
+    <Part title={t("toolPage.fullSizeTemplate")}>
       <Row className="no-print" align="stretch">
         {rows.map(([name, address]) => (
           <Button key={name} variant="outlined" component="a" href={address} download>
@@ -192,7 +192,7 @@ function Templates({ tool, values }: { tool: string; values: Record<string, stri
           </Button>
         ))}
       </Row>
-      <Box sx={{ color: "text.secondary", pt: 1 }}>{t("toolPage.print100ThenMeasure")}</Box>
+      <Box sx={{ color: "text.secondary", pt: 1 }}>{t("toolPage.print100MeasureBar")}</Box>
     </Part>
   );
 }

@@ -33,8 +33,8 @@ export default function Tools() {
         title={t("tools.tools")}
         line={
           named.data
-            ? t("tools.begunMeasures", { fields: named.data.fields.name })
-            : t("tools.measuringMixingSettingOut")
+            ? t("tools.startingMeasurements", { fields: named.data.fields.name })
+            : t("tools.measureMixMarkOut")
         }
       >
         <TextField
@@ -44,7 +44,7 @@ export default function Tools() {
           sx={{ width: 200 }}
         />
       </PageHead>
-      {groups.length === 0 && <Box>{t("tools.toolCalledTryPaint")}</Box>}
+      {groups.length === 0 && <Box>{t("tools.toolFoundTryPaint")}</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 5 }}>
         {groups.map((group) => (
           <Part key={group.key} title={group.label}>

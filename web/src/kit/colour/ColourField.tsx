@@ -21,7 +21,7 @@ type Props = {
   help?: string;
 };
 
-export function ColourField({ label, value, onChange, none = t("colourField.noneChosen"), error, help }: Props) {
+export function ColourField({ label, value, onChange, none = t("colourField.colorYet"), error, help }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const colours = useColours().data?.colours ?? [];
   const chosen = colours.find((one) => one.key === value) ?? colours.find((one) => one.hex === value.toLowerCase());
@@ -67,7 +67,7 @@ export function ColourField({ label, value, onChange, none = t("colourField.none
         anchorEl={anchor}
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
-        slotProps={{ paper: { role: "dialog", "aria-label": t("colourField.palette", { label }) } }}
+        slotProps={{ paper: { role: "dialog", "aria-label": t("colourField.colors", { label }) } }}
       >
         <Palette colours={colours} value={value} none={none} onChoose={choose} />
       </Popover>

@@ -21,7 +21,7 @@ export function NameColour({ start, onChoose }: Props) {
     setProblem(null);
     try {
       const made = await save(api.POST("/api/colours", { body: { name, hex } }), (colour) =>
-        t("nameColour.oneYourColours", { colour: colour.name }),
+        t("nameColour.alreadyOneColors", { colour: colour.name }),
       );
       onChoose(made.key);
     } catch (error) {
@@ -31,7 +31,7 @@ export function NameColour({ start, onChoose }: Props) {
   };
   const errors = problem?.fields ?? {};
   return (
-    <Row role="group" aria-label={t("nameColour.anyOtherColour")} align="start" sx={{ mt: 2 }}>
+    <Row role="group" aria-label={t("nameColour.anyOtherColor")} align="start" sx={{ mt: 2 }}>
       <TextField
         size="small"
         type="color"
@@ -42,7 +42,7 @@ export function NameColour({ start, onChoose }: Props) {
       />
       <TextField
         size="small"
-        label={t("nameColour.whatYouCall")}
+        label={t("nameColour.name")}
         value={name}
         onChange={(event) => setTyped(event.target.value)}
         error={!!(errors.name ?? errors.hex)}
@@ -51,9 +51,9 @@ export function NameColour({ start, onChoose }: Props) {
         sx={{ flex: "1 1 150px" }}
       />
       <Button variant="outlined" disabled={name.trim() === ""} onClick={() => void keep()}>
-        {t("nameColour.keep")}
+        {t("nameColour.save")}
       </Button>
-      <Button onClick={() => onChoose(hex)}>{t("nameColour.takeUnnamed")}</Button>
+      <Button onClick={() => onChoose(hex)}>{t("nameColour.useWithoutName")}</Button>
     </Row>
   );
 }

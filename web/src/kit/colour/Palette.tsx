@@ -55,7 +55,7 @@ export function Palette({ colours, value, none, onChoose }: Props) {
       <Row wrap={false}>
         <TextField
           size="small"
-          label={t("palette.findColour")}
+          label={t("palette.findColor")}
           value={sought}
           onChange={(event) => setSought(event.target.value)}
           onKeyDown={(event) => {
@@ -66,7 +66,7 @@ export function Palette({ colours, value, none, onChoose }: Props) {
         />
         {value && (
           <Button color="inherit" onClick={() => onChoose("")}>
-            {none === "none chosen" ? t("palette.colour") : none}
+            {none === "none chosen" ? t("palette.color") : none}
           </Button>
         )}
       </Row>
@@ -75,10 +75,10 @@ export function Palette({ colours, value, none, onChoose }: Props) {
         found.filter((one) => one.own),
       )}
       {group(
-        t("palette.begin"),
+        t("palette.suggestions"),
         found.filter((one) => !one.own),
       )}
-      {found.length === 0 && <Typography sx={{ mt: 1.5 }}>{t("palette.colourCalledNameOne", { sought })}</Typography>}
+      {found.length === 0 && <Typography sx={{ mt: 1.5 }}>{t("palette.colorCalledCanAdd", { sought })}</Typography>}
       <NameColour key={hex} start={{ hex, name: found.length === 0 ? sought : "" }} onChoose={onChoose} />
     </Box>
   );

@@ -61,18 +61,18 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
         >
           →
         </Button>
-        <Button sx={tight} onClick={() => setEditing(true)} aria-label={t("photoCard.describe", { name })}>
-          {t("photoCard.describe2")}
+        <Button sx={tight} onClick={() => setEditing(true)} aria-label={t("photoCard.edit", { name })}>
+          {t("photoCard.edit2")}
         </Button>
         {facing && (
           <Button
             sx={tight}
-            aria-label={photo.face ? t("photoCard.doShowFace", { name }) : t("photoCard.showFace", { name })}
+            aria-label={photo.face ? t("photoCard.dontUseCover", { name }) : t("photoCard.useCover", { name })}
             onClick={() =>
-              act({ face: !photo.face }, photo.face ? t("photoCard.longerFace") : t("photoCard.facePiece2"))
+              act({ face: !photo.face }, photo.face ? t("photoCard.longerCover") : t("photoCard.coverPhotoSet"))
             }
           >
-            {photo.face ? t("photoCard.unface") : t("photoCard.face")}
+            {photo.face ? t("photoCard.cover") : t("photoCard.cover2")}
           </Button>
         )}
         <Button
@@ -86,12 +86,12 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
       </Box>
       {editing && (
         <FormDialog
-          title={t("photoCard.describePhoto")}
+          title={t("photoCard.editPhoto")}
           submit={t("photoCard.save")}
           fields={[
             {
               name: "kind",
-              label: t("photoCard.shows"),
+              label: t("photoCard.whatShows"),
               kind: "select",
               options: [...PHOTO_KINDS, { key: "receipt", label: t("photoCard.receipt") }],
             },
@@ -101,7 +101,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           onClose={() => setEditing(false)}
           onSubmit={async (values) => {
             const body = { kind: values.kind, caption: values.caption ?? "" };
-            await save(api.PATCH("/api/photos/{id}", { ...path, body }), t("photoCard.photoDescribed"));
+            await save(api.PATCH("/api/photos/{id}", { ...path, body }), t("photoCard.photoSaved"));
             setEditing(false);
           }}
         />

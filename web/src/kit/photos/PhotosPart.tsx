@@ -76,7 +76,7 @@ function BeforeAfter({ before, after }: { before: Photo; after: Photo }) {
         size="small"
         value={share}
         onChange={(_, value) => setShare(value as number)}
-        aria-label={t("photosPart.dividerBetweenBeforeAfter")}
+        aria-label={t("photosPart.sliderBetweenBeforeAfter")}
         getAriaValueText={(value) => t("photosPart.before3", { value })}
         className="no-print"
       />
@@ -97,7 +97,7 @@ export function PhotosPart({ folded = false, ...rest }: Props) {
   const kinds = PHOTO_KINDS.map(({ key, label }) => [label, rest.photos.filter((one) => one.kind === key).length]);
   const summary = kinds.filter(([, count]) => count).map(([label, count]) => `${String(label).toLowerCase()} ${count}`);
   return (
-    <Fold title={t("photosPart.photos")} summary={summary.join(" · ") || t("photosPart.noneYet")}>
+    <Fold title={t("photosPart.photos")} summary={summary.join(" · ") || t("photosPart.photosYet")}>
       <Photos {...rest} />
     </Fold>
   );
@@ -113,7 +113,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
       <Row className="no-print" sx={{ mb: 1.5 }}>
         <TextField
           select
-          label={t("photosPart.theyShow")}
+          label={t("photosPart.theseShow")}
           value={kind}
           onChange={(event) => setKind(event.target.value)}
           sx={{ width: 150 }}
@@ -143,7 +143,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
           camera
           onFiles={(files) => void send(files, kind)}
         >
-          {t("photosPart.takeOne")}
+          {t("photosPart.takePhoto")}
         </FileButton>
       </Row>
       {progress && (
@@ -154,7 +154,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
           <LinearProgress
             variant="determinate"
             value={(progress.done / progress.of) * 100}
-            aria-label={t("photosPart.sendingPhotos")}
+            aria-label={t("photosPart.uploadingPhotos")}
           />
         </Box>
       )}
@@ -167,7 +167,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
       )}
       {before && after && after.id !== before.id && <BeforeAfter before={before} after={after} />}
       {photos.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>{t("photosPart.noneYetBeforeQuickly")}</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("photosPart.photosYetQuickBefore")}</Typography>
       ) : (
         <PlainList sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 2 }}>
           {photos.map((photo, place) => (

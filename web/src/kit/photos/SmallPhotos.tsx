@@ -44,13 +44,13 @@ export function SmallPhotos({ owner, name, photos }: Props) {
       <FileButton
         size="small"
         disabled={progress !== null}
-        aria-label={t("smallPhotos.photo2", { name })}
+        aria-label={t("smallPhotos.addPhoto", { name })}
         accept="image/*"
         files={t("smallPhotos.photoFile", { name })}
         multiple
         onFiles={(files) => void send(files, "during")}
       >
-        {t("smallPhotos.photo3")}
+        {t("smallPhotos.addPhoto2")}
       </FileButton>
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>
@@ -58,7 +58,7 @@ export function SmallPhotos({ owner, name, photos }: Props) {
         </Box>
       )}
       {shown && (
-        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={t("smallPhotos.photo4", { name })}>
+        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={t("smallPhotos.photo2", { name })}>
           <img src={shown.large} alt={name} style={{ maxWidth: "100%", height: "auto" }} />
           <DialogActions>
             <Button color="inherit" onClick={() => void takeAway(shown)}>

@@ -81,7 +81,7 @@ export function useUpload(owner?: Owner) {
     }
     setProgress(null);
     setRefused(bad);
-    if (kept > 0) done(t("useUpload.photosKeptDevice", { count: kept }));
+    if (kept > 0) done(t("useUpload.photosSavedDevice", { count: kept }));
     if (made.length === 0) return;
     done(t("useUpload.photosAdded", { count: made.length }), () =>
       Promise.all(made.map((id) => ask(api.DELETE("/api/photos/{id}", { params: { path: { id } } })))),

@@ -4,7 +4,7 @@ import { t } from "../../locales/kit";
 
 const KEY = "person";
 
-export const deviceName = t("person.deviceUsed");
+export const deviceName = t("person.whoUsesDevice");
 
 // Id of the person, or undefined: what is noted here is theirs.
 export function devicePerson(): { person_id: number } | Record<string, never> {

@@ -12,12 +12,12 @@ export const SHORTCUTS: [string, string][] = [
   ["7", t("shortcuts.tools")],
   ["8", t("shortcuts.houseRules")],
   ["n", t("shortcuts.recordNewPiece")],
-  ["s", t("shortcuts.spotPieceShop")],
-  ["t", t("shortcuts.startTimerStopRunning")],
+  ["s", t("shortcuts.checkPieceShop")],
+  ["t", t("shortcuts.startTimerStopOne")],
   [t("shortcuts.ctrlK"), t("shortcuts.findAnything")],
-  ["u", t("shortcuts.listWhatDoneSession")],
-  ["Ctrl+Z", t("shortcuts.undoWhatDoneLast")],
-  ["?", t("shortcuts.list")],
+  ["u", t("shortcuts.showWhatDidSession")],
+  ["Ctrl+Z", t("shortcuts.undoLastThingDid")],
+  ["?", t("shortcuts.showList")],
 ];
 
 export function typing(event: KeyboardEvent): boolean {

@@ -56,7 +56,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
     [client],
   );
   const failed = useCallback((error: unknown) => {
-    setShown({ message: error instanceof ProblemError ? error.message : t("undo.didWorkTryAgain") });
+    setShown({ message: error instanceof ProblemError ? error.message : t("undo.didntWorkTryAgain") });
   }, []);
   const remove = useCallback(
     async (answer: Promise<Answer>) => {

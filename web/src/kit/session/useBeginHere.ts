@@ -18,7 +18,7 @@ type Wanted = { piece_id: number; step: string; person_id?: number };
 type WantedKind = { kind: string; pieces: number[]; person_id?: number };
 
 function refuse(detail: string): never {
-  throw new ProblemError({ ...unreachable, status: 422, title: t("useBeginHere.begun"), detail });
+  throw new ProblemError({ ...unreachable, status: 422, title: t("useBeginHere.started"), detail });
 }
 
 // The first block that holds, as the core says it.
@@ -40,7 +40,7 @@ export function useBeginHere() {
       const asked = wanted.person_id ?? devicePerson().person_id;
       const busy = new Set((timers ?? []).map((timer) => timer.person.id));
       const person = people?.find((one) => (asked ? one.id === asked : !busy.has(one.id)));
-      if (!person) refuse(t("useBeginHere.nobodysNameKnownHere"));
+      if (!person) refuse(t("useBeginHere.doesntKnowWhosWorking"));
       if (busy.has(person.id)) refuse(t("useBeginHere.sTimerAlreadyRunning", { person: person.name }));
       const planOf = (id: number) => {
         const page = client.getQueryData<Plan>(planKey(id));
@@ -52,7 +52,7 @@ export function useBeginHere() {
       };
       if ("step" in wanted) {
         const step = planOf(wanted.piece_id)?.plan?.steps.find((one) => one.key === wanted.step);
-        if (!step) refuse(t("useBeginHere.planSeenHereBefore"));
+        if (!step) refuse(t("useBeginHere.planSavedDeviceConnect"));
         refuseHeld(step.blocks, wanted.piece_id, waiting);
         const { key, label, kind, kind_label } = step;
         begin({
@@ -63,18 +63,18 @@ export function useBeginHere() {
           pieces: [nameOf(wanted.piece_id)],
           steps: [{ piece_id: wanted.piece_id, step: key, label }],
         });
-        return done(t("useBeginHere.timerStartedDevice", { label }));
+        return done(t("useBeginHere.timerStartedOffline", { label }));
       }
       const lists = client.getQueryData<Workshop>(workshopKey)?.lists;
       const known = lists?.work_kinds.find((one) => one.key === wanted.kind);
       const label = known?.label ?? wanted.kind;
       for (const id of wanted.pieces) {
         const page = planOf(id);
-        if (!page && known?.dusty !== false) refuse(t("useBeginHere.pieceSeenHereBefore"));
+        if (!page && known?.dusty !== false) refuse(t("useBeginHere.pieceSavedDeviceConnect"));
         refuseHeld(page?.kinds.find((one) => one.kind === wanted.kind)?.blocks ?? [], id, waiting);
       }
       begin({ begunAs, kind: wanted.kind, label, person, pieces: wanted.pieces.map(nameOf), steps: [] });
-      done(t("useBeginHere.timerStartedDevice", { label: label.toLowerCase() }));
+      done(t("useBeginHere.timerStartedOffline", { label: label.toLowerCase() }));
     },
     [client, done, people, timers, waiting],
   );

@@ -14,7 +14,7 @@ export function useTell() {
       const reference = fact.reference ?? newKey();
       const answer = await record({ ...fact, reference }, send);
       if (answer !== null) made(answer);
-      else done(t("useTell.keptDevice", { what: fact.what }), () => dropNamed(reference));
+      else done(t("useTell.savedDevice", { what: fact.what }), () => dropNamed(reference));
       return answer;
     },
     [done],

@@ -36,7 +36,7 @@ export function KindInput({ lists, kind, form, onKind, onForm, error, help, fiel
   const unknown = settled && !shape.data.known;
   const taken =
     settled && shape.data.known && shape.data.kind !== said.toLowerCase() && shape.data.kind !== "other"
-      ? t("kindInput.drawnCounted", { kind: shape.data.kind })
+      ? t("kindInput.treated", { kind: shape.data.kind })
       : undefined;
   return (
     <Box sx={{ display: "grid", gap: 2 }}>
@@ -60,12 +60,12 @@ export function KindInput({ lists, kind, form, onKind, onForm, error, help, fiel
       {unknown && (
         <TextField
           select
-          label={t("kindInput.whatLike", { said })}
+          label={t("kindInput.whatsMostLike", { said })}
           value={form}
           onChange={(event) => onForm(event.target.value)}
-          helperText={t("kindInput.askedOnceDecidesDrawing")}
+          helperText={t("kindInput.askedOnceSetsDrawing")}
         >
-          <MenuItem value="">{t("kindInput.sayLater")}</MenuItem>
+          <MenuItem value="">{t("kindInput.decideLater")}</MenuItem>
           {lists.forms.map((one) => (
             <MenuItem key={one.key} value={one.key}>
               {one.label}

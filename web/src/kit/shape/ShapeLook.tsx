@@ -70,7 +70,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
       }),
     )
       .then(() => {
-        done(t("shapeLook.shapeKept"));
+        done(t("shapeLook.shapeSaved"));
         onClose();
       })
       .catch((error: unknown) => {
@@ -86,7 +86,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
         >
           <Drawing shape={drawnShape.drawing} width={290} height={phone ? 170 : 320} measures />
           {!drawnShape.drawing.to_scale && (
-            <Typography variant="caption">{t("shapeLook.scaleUntilWidthHeight")}</Typography>
+            <Typography variant="caption">{t("shapeLook.scaleUntilEnterWidth")}</Typography>
           )}
         </Box>
         <Box
@@ -109,7 +109,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
               sx={{ mb: 2 }}
               action={
                 <Button color="inherit" onClick={() => void handleSubmit((values) => save(values, true))()}>
-                  {t("shapeLook.right")}
+                  {t("shapeLook.thatsRight")}
                 </Button>
               }
             >
@@ -132,7 +132,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Typography variant="caption" sx={{ mr: "auto" }}>
-          {t("shapeLook.whatLeftBlankThere")}
+          {t("shapeLook.leaveBlankAnythingDoesnt")}
         </Typography>
         <Button onClick={onClose}>{t("shapeLook.cancel")}</Button>
         <Button type="submit" form="shape-form" variant="contained" loading={formState.isSubmitting}>

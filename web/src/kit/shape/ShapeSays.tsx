@@ -19,7 +19,7 @@ export function ShapeSays({ id, kind, shape, workshop }: Props) {
           sx={{ mt: 1 }}
           action={
             <Button color="inherit" size="small" onClick={() => setLooking(true)}>
-              {t("shapeSays.lookShape")}
+              {t("shapeSays.checkShape")}
             </Button>
           }
         >

@@ -41,21 +41,21 @@ export function shapeGroups(unit: string, { planned }: { planned: boolean }): Sh
     {
       title: t("shapeFields.front"),
       fields: [
-        count("drawer_rows", t("shapeFields.drawersRow"), t("shapeFields.topSuch21")),
-        count("row_heights", t("shapeFields.heightsRows"), t("shapeFields.leaveBlankIfEqual")),
+        count("drawer_rows", t("shapeFields.drawersEachRow"), t("shapeFields.topLike21")),
+        count("row_heights", t("shapeFields.rowHeights"), t("shapeFields.leaveBlankIfTheyre")),
         count("compartments", t("shapeFields.openCompartments")),
         count("doors", t("shapeFields.doors")),
-        select("door_style", t("shapeFields.doors2"), [
+        select("door_style", t("shapeFields.doorStyle"), [
           { key: "plain", label: "plain" },
           { key: "panelled", label: t("shapeFields.framePanel") },
           { key: "glazed", label: "glazed" },
         ]),
         count("inner_shelves", t("shapeFields.shelvesBehindDoors")),
         count("shelves", t("shapeFields.openShelves")),
-        select("front", t("shapeFields.front2"), [
+        select("front", t("shapeFields.frontShape"), [
           { key: "flat", label: "flat" },
           { key: "bow", label: "bowed" },
-          { key: "slant", label: t("shapeFields.slantFallAbove") },
+          { key: "slant", label: t("shapeFields.slantFrontAbove") },
         ]),
       ],
     },
@@ -63,17 +63,17 @@ export function shapeGroups(unit: string, { planned }: { planned: boolean }): Sh
       title: t("shapeFields.topBase"),
       fields: [
         select("top_shape", t("shapeFields.top"), named(["rectangular", "round", "half-round", "oval", "drop-leaf"])),
-        length("leaf", t("shapeFields.widthLeaf")),
-        select("base", t("shapeFields.stands"), named(["legs", "plinth", "skirt", "none"])),
+        length("leaf", t("shapeFields.leafWidth")),
+        select("base", t("shapeFields.base"), named(["legs", "plinth", "skirt", "none"])),
         length("leg", t("shapeFields.legHeight")),
       ],
     },
     {
       title: t("shapeFields.upperPart"),
       fields: [
-        length("upper_height", t("shapeFields.upperHeight"), t("shapeFields.leaveBlankIfThere")),
+        length("upper_height", t("shapeFields.upperHeight"), t("shapeFields.leaveBlankIfHas")),
         length("upper_depth", t("shapeFields.upperDepth")),
-        select("upper_style", t("shapeFields.upperPartHas"), [
+        select("upper_style", t("shapeFields.upperPart2"), [
           { key: "doors", label: "doors" },
           { key: "glazed", label: t("shapeFields.glazedDoors") },
           { key: "open", label: t("shapeFields.openShelves2") },

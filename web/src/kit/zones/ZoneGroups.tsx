@@ -11,7 +11,10 @@ export function ZoneGroups({ zones, selected, onSelect }: Props) {
     const inside = zones.filter((zone) => zone.group === group);
     return { label: inside[0]?.group_label ?? group, keys: inside.map((zone) => zone.key) };
   });
-  const seen = { label: t("zoneGroups.allSeen"), keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
+  const seen = {
+    label: t("zoneGroups.everythingVisible"),
+    keys: zones.filter((zone) => zone.shown).map((zone) => zone.key),
+  };
   const on = (keys: string[]) => keys.length === selected.size && keys.every((key) => selected.has(key));
   return (
     <Row

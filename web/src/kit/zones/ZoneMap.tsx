@@ -55,7 +55,7 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
       zone.label,
       looks.get(zone.key)?.label,
       STATES[zone.state],
-      found > 0 && t("zoneMap.found", { found }),
+      found > 0 && t("zoneMap.noted", { found }),
     ];
     return parts.filter(Boolean).join(", ");
   };

@@ -27,7 +27,7 @@ module Core
 
       # Σ of the parts; undefined while the price paid is not known.
       def figure
-        @figure ||= Figure.sum(:cash_in, "Money in", :money, parts.map { |part| ["+", part] })
+        @figure ||= Figure.sum(:cash_in, "Spent so far", :money, parts.map { |part| ["+", part] })
       end
 
       private

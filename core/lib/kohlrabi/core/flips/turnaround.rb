@@ -24,7 +24,7 @@ module Core
 
       # Days from bought to sold; undefined unless sold with both dates known.
       def whole
-        label = "Turnaround"
+        label = "Days to sell"
         why = missing(:bought) || missing(:sold)
         return Figure.undefined(:turnaround, label, :days, why) if why
 

@@ -28,7 +28,7 @@ module Core
       end
 
       def break_even = price(:break_even, "Break-even")
-      def floor = price(:floor, "Floor price")
+      def floor = price(:floor, "Lowest price")
       def target = price(:target, "Target price")
       def figures = [break_even, floor, target]
 

@@ -10,7 +10,7 @@ module Operations
         { currencies: Core::Units::Currency.all.map do |currency|
           { key: currency.code, label: "#{currency.code} #{currency.name}" }
         end,
-          currency_of: Core::Units::Currency::REGIONS, time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
+          currency_of: Core::Units::Currency::REGIONS, time_zones: zones, countries: countries, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
           work_kinds: Core::Flips::WorkKinds::ALL.map do |row|
             row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
           end,
@@ -27,6 +27,11 @@ module Operations
       # Identifiers of the tz database, as they are kept.
       def zones
         @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze
+      end
+
+      # Countries by their two letters, as the tz database names them.
+      def countries
+        @countries ||= TZInfo::Country.all.map { |row| { key: row.code, label: row.name } }.sort_by { |row| row[:label] }.freeze
       end
 
       # The values used most, at most 50.

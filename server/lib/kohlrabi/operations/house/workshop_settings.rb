@@ -42,6 +42,7 @@ module Operations
         params = Support::Params.new(given, workshop)
         params.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
         params.choice(:length_unit, %w[mm in])
+        params.with(:country) { |raw| country(raw) }
         params.choice(:hours_rule, %w[bench all])
         params.choice(:material_rule, %w[part whole])
         params.with(:time_zone) { |raw| zone(raw) }
@@ -52,6 +53,12 @@ module Operations
         params.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Support::Percent.parse(raw) }
         values = params.done!
         given["practices"] ? values.merge(practices: practices(given["practices"], workshop)) : values
+      end
+
+      # raw: two letters, or a country's name as the list has it.
+      def country(raw)
+        found = Choices.countries.find { |row| [row[:key], row[:label]].any? { |word| word.casecmp?(raw.strip) } }
+        found ? found[:key] : raise(Core::Refusal.new(:not_a_country, given: raw))
       end
 
       # The workshop's own ways: those sent are laid over those that stand. Raises Core::Refusal for what is not one.

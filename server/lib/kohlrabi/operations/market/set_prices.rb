@@ -26,7 +26,7 @@ module Operations
       private
 
       def cash_in(set)
-        Core::Figure.sum(:cash_in, "Money in", :money, set.members.map do |member|
+        Core::Figure.sum(:cash_in, "Spent so far", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
           ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("price paid of #{member.piece.name} is not known" unless minor))]
         end)
