@@ -34,7 +34,12 @@ RSpec.shared_context "with a phone out of reach" do
     @server.clear
   end
 
-  def settled = expect(page).to have_no_css("main [role=progressbar]")
+  # Its words come before the application: until there is a heading nothing of it runs.
+  def settled
+    expect(page).to have_css("h1")
+    expect(page).to have_no_css("main [role=progressbar]")
+  end
+
   def in_reach = expect(page).to have_no_css("[data-reach]", wait: 150)
   def waits(text) = expect(page).to have_css("[data-reach]", text: text)
   def worker = page.evaluate_async_script("navigator.serviceWorker.ready.then((one) => arguments[0](one.active.state))")

@@ -261,7 +261,7 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[data-line]", count: 8)
     press("Undo")
     expect(page).to have_css("[data-line]", count: 11)
-    press("Unfold Vacuum, wash and rinse")
+    press("Show steps Vacuum, wash and rinse")
     expect(page).to have_css("[data-step]", count: 3)
     press("Every step")
 

@@ -114,7 +114,7 @@ RSpec.describe "selling a piece", type: :feature do
       press("Reserve")
     end
     expect(page).to have_css("[data-advice=pick_up]", text: "Held for the neighbour.")
-    expect(page).to have_text("held for the neighbour · 20.00 paid")
+    expect(page).to have_text("reserved for the neighbour · 20.00 paid")
     from_menu("Oak desk", "End hold for the neighbour")
     # Such desks bring 85.00 at what others ask: 200.00 is not held for anybody now, and too dear.
     expect(page).to have_css("[data-advice=price]",

@@ -62,7 +62,7 @@ RSpec.describe "two workshops", type: :feature do
   end
 
   def take_half
-    press("Take all-in-one satin paint, inkwell")
+    press("Use all-in-one satin paint, inkwell")
     form("Use from the shelf") do
       type("or a share, like half or 1/4", "1/2")
       find_field("Pieces").send_keys("Dresser")

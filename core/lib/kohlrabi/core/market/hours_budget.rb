@@ -37,7 +37,8 @@ module Core
 
         Figure.sum(:money_left, "Money left for hours", :money,
                    [["+", Figure.plain(:take_home, "Take-home at the price aimed at", :money, @take_home)],
-                    ["−", Figure.plain(:cash_in, "Spent so far", :money, @cash_in)], ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come)]])
+                    ["−", Figure.plain(:cash_in, "Spent so far", :money, @cash_in)],
+                    ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come)]])
       end
 
       # Seconds that may still be worked at floor pay; where more were worked than the piece bears, those beyond it (see

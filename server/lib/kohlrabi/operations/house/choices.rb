@@ -10,14 +10,13 @@ module Operations
         { currencies: Core::Units::Currency.all.map do |currency|
           { key: currency.code, label: "#{currency.code} #{currency.name}" }
         end,
-          currency_of: Core::Units::Currency::REGIONS, time_zones: zones, countries: countries, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
+          currency_of: Core::Units::Currency::REGIONS, time_zones: zones, countries: countries,
+          kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
           work_kinds: Core::Flips::WorkKinds::ALL.map do |row|
             row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
           end,
           conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
-          uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
-          cores: Core::Scout::Cores.choices.map { |key, label| { key: key, label: label } },
-          cut_bases: Core::Scout::TagRule::BASES.map { |key, label| { key: key, label: label } },
+          uses: choices(Core::Scout::Heights.choices), cores: choices(Core::Scout::Cores.choices), cut_bases: choices(Core::Scout::TagRule::BASES),
           cautions: %i[saw glass].to_h { |key| [key, Core::Planning::Cautions.text(key)] },
           sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
           channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
@@ -40,6 +39,8 @@ module Operations
       end
 
       private
+
+      def choices(labels) = labels.map { |key, label| { key: key, label: label } }
 
       # Forms to say of a kind that is not known.
       def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
