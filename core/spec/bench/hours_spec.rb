@@ -28,8 +28,8 @@ RSpec.describe Core::Bench::Hours do
   it "reads times of day, and refuses what is none" do
     expect([minutes("18:30"), minutes("7"), minutes("24:00"), minutes("9.15")]).to eq([1110, 420, 1440, 555])
     expect(described_class.text(555)).to eq("09:15")
-    ["25:00", "18:75", "evening", "24:01"].each { |text| expect { minutes(text) }.to raise_error(Core::Refusal, /not a time of day/) }
-    expect { described_class.read(600, 540) }.to raise_error(Core::Refusal, /ends before it begins/)
+    ["25:00", "18:75", "evening", "24:01"].each { |text| expect { minutes(text) }.to raise_error(Core::Refusal, /isn't a time of day\. Type it like 18:30/) }
+    expect { described_class.read(600, 540) }.to raise_error(Core::Refusal, /It ends before it starts\. Enter the later time second/)
     expect { described_class.read(600, nil) }.to raise_error(Core::Refusal, /missing/)
     expect(described_class.read(nil, nil)).to eq([nil, nil])
   end

@@ -24,19 +24,19 @@ RSpec.describe Core::Flips::Chain do
   it "refuses a sale before the purchase and names both dates" do
     expect { chain(event(:sold, "2026-04-30")) }
       .to raise_error(Core::Refusal,
-                      "Sold on 30 Apr 2026 lies before bought on 1 May 2026. Correct one of the two dates.")
+                      "Sold on 30 Apr 2026 is before bought on 1 May 2026. Change one of the dates.")
   end
 
   it "refuses any earlier event after a later one, across undated ones too" do
     expect { chain(event(:ready), event(:first_work, "2026-05-09"), event(:listed, "2026-05-08")) }
-      .to raise_error(Core::Refusal, /Listed on 8 May 2026 lies before first work on 9 May 2026/)
+      .to raise_error(Core::Refusal, /Listed on 8 May 2026 is before first work on 9 May 2026\. Change one of the dates/)
   end
 
   it "refuses two endings, a refund without a sale and a price change without a listing" do
     expect { chain(event(:sold, "2026-05-03"), event(:kept, "2026-05-04")) }
       .to raise_error(Core::Refusal, /already recorded as sold on 3 May 2026/)
-    expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Core::Refusal, /has not been sold/)
-    expect { chain(event(:price_changed, "2026-05-03", asking: 1)) }.to raise_error(Core::Refusal, /never been listed/)
+    expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Core::Refusal, /doesn't fit: the piece isn't sold\. Record the sale first/)
+    expect { chain(event(:price_changed, "2026-05-03", asking: 1)) }.to raise_error(Core::Refusal, /doesn't fit: the piece was never listed\. Record when you listed it first/)
   end
 
   it "takes the latest asking price" do

@@ -23,10 +23,10 @@ RSpec.describe "shares and what is said of them" do
     over = flips::HandShares.refusal(250, "sale price", :members).in(euro)
     expect([over.message,
             over.field]).to eq([
-                                 "The shares do not add up to the sale price: they are 2.50 EUR over. Change one of them by 2.50.", :members
+                                 "The shares don't add up to the sale price: they're 2.50 EUR over. Change one of them by 2.50.", :members
                                ])
     plain = flips::HandShares.refusal(-1, "price", :members)
-    expect(plain.message).to eq("The shares do not add up to the price. They are under it; change one of them.")
+    expect(plain.message).to eq("The shares don't add up to the price. They're under it; change one of them.")
   end
 
   it "refuses a way of sharing that there is none of" do

@@ -37,14 +37,14 @@ RSpec.describe "words of refusal" do
     pairs = core::Flips::Event::RANKS.except(:bought, :price_changed, :refunded).keys.to_h do |kind|
       [kind, words { chain(event(kind, "2026-04-30")) }.message]
     end
-    expect(pairs[:ready]).to eq("Ready on 30 Apr 2026 lies before bought on 1 May 2026. Correct one of the two dates.")
+    expect(pairs[:ready]).to eq("Ready on 30 Apr 2026 is before bought on 1 May 2026. Change one of the dates.")
     expect(pairs.values).to all(include("30 Apr 2026").and(include("1 May 2026")))
     expect(pairs.values.uniq.size).to eq(pairs.size)
   end
 
   it "can be said of another field" do
     refusal = core::Refusal.new(:is_empty).at(:name)
-    expect([refusal.field, refusal.message]).to eq([:name, "It is empty. Fill it in."])
+    expect([refusal.field, refusal.message]).to eq([:name, "This is empty. Fill it in."])
   end
 
   it "refuse an event that the core does not know" do

@@ -20,10 +20,10 @@ RSpec.describe "what each finish takes" do
   end
 
   washed = [["Vacuum and brush out", 0], ["Wash with degreaser", 0], ["Rinse with clean water", 120]]
-  tacked = [["Vacuum and tack off", 0]]
+  tacked = [["Vacuum and wipe with a tack cloth", 0]]
   clear = lambda do |name = "Clear coat"|
-    [["#{name}, coat 1: water-based clear coat", 120], ["Sand the clear coat lightly, dust off", 0], ["#{name}, coat 2: water-based clear coat", 120],
-     ["Sand the clear coat lightly, dust off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
+    [["#{name}, coat 1: water-based clear coat", 120], ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 2: water-based clear coat", 120],
+     ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
   end
   # A thin clear finish is sanded off from P80; the scraper is for paint.
   to = ->(*grits) { [*washed, ["Sand #{grits.map { |grit| "P#{grit}" }.join(', ')}", 0]] }
@@ -32,25 +32,25 @@ RSpec.describe "what each finish takes" do
     "leave" => washed,
     "bare" => [*to.call(80, 120, 150, 220), *tacked],
     "clear" => [*to.call(80, 120, 150, 220), *tacked, *clear.call],
-    "tinted" => [*to.call(80, 120, 150, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120],
+    "tinted" => [*to.call(80, 120, 150, 220), *tacked, ["Test the tinted clear coat on a hidden spot", 120],
                  *clear.call("Tinted clear coat")],
     "stain" => [*to.call(80, 120, 180), *tacked,
-                ["Try liquid stain, #7d9468 on a hidden spot and on the worst one, look at it dry and in daylight", 120],
+                ["Test liquid stain, #7d9468 on a hidden spot and on the worst spot, and look at it dry, in daylight", 120],
                 ["Stain: liquid stain, #7d9468", 720], *clear.call],
-    "wash" => [*to.call(80, 120, 180), *tacked, ["Try the wash on a hidden spot, look at it dry and in daylight", 120],
+    "wash" => [*to.call(80, 120, 180), *tacked, ["Test the wash on a hidden spot and look at it dry, in daylight", 120],
                ["Wash: all-in-one satin paint, #7d9468 thinned 1:1 with water", 120], *clear.call],
-    "bleach" => [*to.call(80, 120, 150, 220), ["Try two-part wood bleach on a hidden spot and on the worst one", 120],
-                 ["Bleach, go 1: two-part wood bleach", 720], ["Bleach, go 2: two-part wood bleach", 720],
-                 ["Rinse the bleach off with clean water, nothing else, and let it dry fully", 720],
-                 ["Sand the raised grain lightly, damp the dust", 0], *tacked, *clear.call],
-    "oil" => [*to.call(80, 120, 150, 220), *tacked, ["Oil, coat 1; wipe off the excess after 15 min", 1440],
-              ["Oil, coat 2; wipe off the excess after 15 min", 1440]],
+    "bleach" => [*to.call(80, 120, 150, 220), ["Test two-part wood bleach on a hidden spot and on the worst spot", 120],
+                 ["Bleach, round 1: two-part wood bleach", 720], ["Bleach, round 2: two-part wood bleach", 720],
+                 ["Rinse the bleach off with clean water only and let it dry completely", 720],
+                 ["Sand the raised grain lightly, with damp dust", 0], *tacked, *clear.call],
+    "oil" => [*to.call(80, 120, 150, 220), *tacked, ["Oil, coat 1: wipe off the excess after 15 min", 1440],
+              ["Oil, coat 2: wipe off the excess after 15 min", 1440]],
     "wax" => [*to.call(80, 120, 180, 240), *tacked, ["Wax, buff after 30 min", 30],
               ["Wax, a second time, buff after 30 min", 720]],
-    "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the paper, trim the edges", 720], *clear.call],
+    "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the wallpaper and trim the edges", 720], *clear.call],
     "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint, #7d9468", 120],
-                ["Look over the first coat in raking light, touch up fills and bleed", 15], ["Sand lightly between coats, dust off", 0],
-                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape while the paint is touch dry, slowly, back on itself", 0]]
+                ["Check the first coat in raking light and touch up fills and bleed-through", 15], ["Sand lightly between coats and dust it off", 0],
+                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape slowly, back on itself, while the paint is just dry to the touch", 0]]
   }.each do |finish, expected|
     it "#{finish} on solid wood" do
       expect(on_top(Plans.choice(finish, colour: "#7d9468"))).to eq(expected)
@@ -59,8 +59,8 @@ RSpec.describe "what each finish takes" do
 
   it "takes old paint of two layers off by stripper for open wood, one by scraper where it is flat" do
     stripped = on_top(Plans.choice("oil"), findings: Plans.findings(["painted", nil, 2])).map(&:first)
-    expect(stripped).to include("Try solvent stripper gel on a hidden patch", "Strip",
-                                "Neutralise as the label says, rinse", "Sand P120, P150, P220")
+    expect(stripped).to include("Test solvent stripper gel on a hidden spot", "Strip",
+                                "Neutralize as the label says, then rinse", "Sand P120, P150, P220")
     expect(on_top(Plans.choice("oil"),
                   findings: Plans.findings(["painted", nil,
                                             1])).map(&:first)).to include("Scrape off the old finish",
@@ -82,13 +82,13 @@ RSpec.describe "what each finish takes" do
       on_top(planning::Choice.new(finish: "paint", colour: "#7d9468", over: extras, wear: "hard")).map(&:first)
     }
     labels = over.call("stencil", "distressed")
-    places = ["Paint, coat 2: all-in-one satin paint, #7d9468", "Stencil", "Wear the edges through with P220, dust off",
+    places = ["Paint, coat 2: all-in-one satin paint, #7d9468", "Stencil", "Wear through the edges with 220 grit and dust it off",
               "Clear coat, coat 1: water-based clear coat"]
     expect(places.map { |label| labels.index(label) }).to eq(places.filter_map { |label| labels.index(label) }.sort)
     expect(over.call("metallic",
-                     "stencil").grep(/metallic|Stencil/)).to eq(["Tape and draw the metallic line", "Stencil"])
+                     "stencil").grep(/metallic|Stencil/)).to eq(["Tape off and paint the metallic line", "Stencil"])
     expect(over.call("stencil",
-                     "metallic").grep(/metallic|Stencil/)).to eq(["Stencil", "Tape and draw the metallic line"])
+                     "metallic").grep(/metallic|Stencil/)).to eq(["Stencil", "Tape off and paint the metallic line"])
     expect(over.call("wax").grep(/Clear|Wax/)).to eq(["Wax, buff after 30 min"]) # nothing sticks on wax
   end
 

@@ -50,9 +50,9 @@ RSpec.describe Core::Planning::Lines do
     end
     begun = plan(Plans.choice("paint", colour: "#f5f2ea"), marks: marks)
     states = begun.lines.to_h { |line| [line.title, line.state] }
-    expect(states).to include("Before anything" => "done", "Vacuum, wash and rinse" => "part",
+    expect(states).to include("Before you start" => "done", "Vacuum, wash, and rinse" => "part",
                               "Sand and dust off" => "open")
-    expect(begun.lines.find { |line| line.title == "Vacuum, wash and rinse" }.wait).to eq(120)
+    expect(begun.lines.find { |line| line.title == "Vacuum, wash, and rinse" }.wait).to eq(120)
   end
 
   it "follows a person's own order and holds for any piece" do

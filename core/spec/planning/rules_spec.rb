@@ -21,7 +21,7 @@ RSpec.describe "rules of planning" do
     end
 
     it "names the grit that is missing, and refuses to go back" do
-      expect { planning::Grits.ladder(80, 220, grits: [80, 220]) }.to raise_error(refusal, /P120 is missing/)
+      expect { planning::Grits.ladder(80, 220, grits: [80, 220]) }.to raise_error(refusal, /You can't get from 80 grit to 220 grit\. 120 grit is missing in between/)
       expect { planning::Grits.ladder(220, 80) }.to raise_error(refusal, /coarser than/)
     end
   end
@@ -93,8 +93,8 @@ RSpec.describe "rules of planning" do
     it "take the default, and refuse an answer that is not one" do
       expect(planning::WorkshopPractices.new[:primer]).to eq("findings")
       expect(planning::WorkshopPractices.new("grip" => "chalk")[:grip]).to eq("chalk")
-      expect { planning::WorkshopPractices.new("grip" => "hope") }.to raise_error(refusal, /not a way to answer/)
-      expect { planning::WorkshopPractices.new("mood" => "x") }.to raise_error(refusal, /not a question/)
+      expect { planning::WorkshopPractices.new("grip" => "hope") }.to raise_error(refusal, /isn't an answer to “Grip before paint”\. Choose scuff, deglosser, chalk/)
+      expect { planning::WorkshopPractices.new("mood" => "x") }.to raise_error(refusal, /isn't a question\. Choose one from the list/)
       expect(planning::WorkshopPractices::ALL.flat_map { |row| row[:choices] }).to all(include(:why))
     end
   end
@@ -119,7 +119,7 @@ RSpec.describe "rules of planning" do
       expect(findings::ALL.map { |row| row[:turn] }.uniq.size).to eq(findings::ALL.size)
       expect(findings::OWN.map { |row| row[:key] }.tally.select { |_, times| times > 1 }).to eq({})
       expect(findings::WALK.keys).to all(satisfy { |stop| findings.at(stop).any? })
-      expect { findings.fetch("ghost") }.to raise_error(refusal, /not a finding/)
+      expect { findings.fetch("ghost") }.to raise_error(refusal, /isn't in the list of problems\. Choose one, or add your own/)
     end
 
     it "name only phases, kinds of work, products and cautions that there are" do

@@ -24,7 +24,7 @@ RSpec.describe Core::Planning::StarterLooks do
   it "refuses one that is not there, and names only finishes that there are" do
     expect do
       described_class.choices("gilded", zones)
-    end.to raise_error(Core::Refusal, /“gilded” is not a look to begin with/)
+    end.to raise_error(Core::Refusal, /isn't a look to start from\. Choose one from the list/)
     described_class::ALL.each do |row|
       finishes = described_class.choices(row[:key], zones(drawer_rows: [1])).values.map(&:finish)
       expect(finishes).to all(satisfy { |key| Core::Planning::Finishes.fetch(key) })

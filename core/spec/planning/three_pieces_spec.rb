@@ -18,18 +18,18 @@ RSpec.describe "plans of three very different pieces" do
 
     finish = [["Prime with shellac-based stain-blocking primer, coat 1", 45, %w[solvent]],
               ["Prime with shellac-based stain-blocking primer, coat 2", 45, %w[solvent]],
-              ["Sand the primer lightly, dust off", 0, %w[dust]], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", 120, []],
-              ["Look over the first coat in raking light, touch up fills and bleed", 15, %w[solvent]],
-              ["Sand lightly between coats, dust off", 0, %w[dust]], ["Paint, coat 2: all-in-one satin paint, #bcd0b0", 720, []],
-              ["Wax the runners", 0, []], ["Put the hardware back", 0, []], ["Put the drawers back, number by number", 0, []],
-              ["Felt pads under the feet", 0, %w[lift]], ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]],
-              ["Wipe it down, take the picture after", 0, %w[cure]]]
-    start = [["Take the picture before; write numbers and places on all parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
-             ["Take the drawers out", 0, []], ["Take the hardware off, screws into a labelled tub", 0, %w[knife]], ["Vacuum and brush out", 0, []],
-             ["Clean the hardware in warm soapy water, brush, dry", 60, []], ["Wash with degreaser", 0, []], ["Rinse with clean water", 120, []]]
-    stripped = [["Try solvent stripper gel on a hidden patch", 30, %w[lead stripper]], ["Strip, pass 1", 30, %w[lead stripper]],
+              ["Sand the primer lightly and dust it off", 0, %w[dust]], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", 120, []],
+              ["Check the first coat in raking light and touch up fills and bleed-through", 15, %w[solvent]],
+              ["Sand lightly between coats and dust it off", 0, %w[dust]], ["Paint, coat 2: all-in-one satin paint, #bcd0b0", 720, []],
+              ["Wax the drawer slides", 0, []], ["Put the hardware back", 0, []], ["Put the drawers back in order", 0, []],
+              ["Put felt pads under the feet", 0, %w[lift]], ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]],
+              ["Wipe it down and take “after” photos", 0, %w[cure]]]
+    start = [["Take “before” photos and number the parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
+             ["Take the drawers out", 0, []], ["Take the hardware off and put the screws in a labeled tub", 0, %w[knife]], ["Vacuum and brush out", 0, []],
+             ["Clean the hardware in warm soapy water, brush it, and dry it", 60, []], ["Wash with degreaser", 0, []], ["Rinse with clean water", 120, []]]
+    stripped = [["Test solvent stripper gel on a hidden spot", 30, %w[lead stripper]], ["Strip, pass 1", 30, %w[lead stripper]],
                 ["Strip, pass 2", 30, %w[lead stripper]], ["Strip, pass 3", 30, %w[lead stripper]],
-                ["Neutralise as the label says, rinse", 720, %w[stripper]], ["Sand P120, P180", 0, %w[dust lead]], ["Vacuum and tack off", 0, []]]
+                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Sand P120, P180", 0, %w[dust lead]], ["Vacuum and wipe with a tack cloth", 0, []]]
     clear = ->(rows) { rows.map { |label, wait, cautions| [label, wait, cautions - ["lead"]] } }
 
     it "tests for lead before anything breaks the paint, tries the stripper, blocks what remains, paints, puts back" do
@@ -48,8 +48,8 @@ RSpec.describe "plans of three very different pieces" do
 
     %w[present unsure].each do |answer|
       it "neither strips, sands nor scrapes the old paint when lead is #{answer}: it is wiped down wet and sealed in whole" do
-        sealed = [["Wipe down with liquid deglosser, wet, no sanding", 30, %w[lead solvent]], ["Vacuum and tack off", 0, []],
-                  ["Prime with bonding primer, by foam roller", 720, []], ["Sand the primer lightly, dust off", 0, %w[dust]]]
+        sealed = [["Wipe down with liquid deglosser, wet, without sanding", 30, %w[lead solvent]], ["Vacuum and wipe with a tack cloth", 0, []],
+                  ["Prime with bonding primer, by foam roller", 720, []], ["Sand the primer lightly and dust it off", 0, %w[dust]]]
         plan = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" },
                                                             lead: answer)
         expect(read(plan)).to eq(start.reject { |row| row.first.include?("lead") } + sealed + finish.drop(3))
@@ -60,7 +60,7 @@ RSpec.describe "plans of three very different pieces" do
     it "hands failing paint with lead to a certified firm, and then nobody can say when it is ready" do
       plan = Plans.plan("chest of drawers", zones, green, findings: findings + Plans.findings(["failing", nil, nil]),
                                                           lead: "present")
-      expect(plan.outside.map(&:label)).to eq(["Have the old finish taken off by a certified lead-safe firm"])
+      expect(plan.outside.map(&:label)).to eq(["Have a certified lead-safe firm remove the old finish"])
       expect(Plans::PLANNING::Ready.new(plan,
                                         today: Date.new(2026, 3,
                                                         2)).answer).to have_attributes(days: nil,
@@ -75,22 +75,22 @@ RSpec.describe "plans of three very different pieces" do
                      ["sticking_drawer", "front-1-1", 1])
     end
 
-    expected = [["Take the picture before; write numbers and places on all parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
-                ["Air it outdoors, drawers open", 1440, []], ["Take the doors off, hinges into a numbered tub", 0, %w[drill]],
+    expected = [["Take “before” photos and number the parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
+                ["Air it outdoors with the drawers open", 1440, []], ["Take the doors off and put the hinges in a numbered tub", 0, %w[drill]],
                 ["Take the drawers out", 0, []],
-                ["Take the hardware off, screws into a labelled tub", 0, %w[knife]], ["Vacuum and brush out", 0, %w[dust]],
+                ["Take the hardware off and put the screws in a labeled tub", 0, %w[knife]], ["Vacuum and brush out", 0, %w[dust]],
                 ["Wash with degreaser", 0, []],
-                ["Rinse with clean water", 120, []], ["Try solvent stripper gel on a hidden patch", 30, %w[lead stripper]],
+                ["Rinse with clean water", 120, []], ["Test solvent stripper gel on a hidden spot", 30, %w[lead stripper]],
                 ["Strip", 30, %w[lead stripper]],
-                ["Neutralise as the label says, rinse", 720, %w[stripper]], ["Plane the drawers where they rub", 0, %w[knife]],
-                ["Sand P120, P150, P220, by hand near the edges", 0, %w[dust lead]], ["Vacuum and tack off", 0, []],
-                ["Clear coat, coat 1: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
-                ["Clear coat, coat 2: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
-                ["Clear coat, coat 3: water-based clear coat", 720, []], ["Wax the runners", 0, []], ["Put the hardware back", 0, []],
-                ["Hang the doors", 0, []], ["Put the drawers back, number by number", 0, []], ["Felt pads under the feet", 0, %w[lift]],
+                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Plane the drawers where they rub", 0, %w[knife]],
+                ["Sand P120, P150, P220, by hand near the edges", 0, %w[dust lead]], ["Vacuum and wipe with a tack cloth", 0, []],
+                ["Clear coat, coat 1: water-based clear coat", 120, []], ["Sand the clear coat lightly and dust it off", 0, %w[dust]],
+                ["Clear coat, coat 2: water-based clear coat", 120, []], ["Sand the clear coat lightly and dust it off", 0, %w[dust]],
+                ["Clear coat, coat 3: water-based clear coat", 720, []], ["Wax the drawer slides", 0, []], ["Put the hardware back", 0, []],
+                ["Hang the doors", 0, []], ["Put the drawers back in order", 0, []], ["Put felt pads under the feet", 0, %w[lift]],
                 # 780 mm high and 450 deep, with drawer and doors: it can tip.
-                ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]],
-                ["Wipe it down, take the picture after", 0, %w[cure]]]
+                ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]],
+                ["Wipe it down and take “after” photos", 0, %w[cure]]]
 
     it "strips by chemistry, never sands coarser than P120, and gives the top three coats" do
       choices = zones.select(&:shown?).to_h { |zone| [zone.key, Plans.choice(zone.key == "top" ? "clear" : "bare")] }
@@ -108,18 +108,18 @@ RSpec.describe "plans of three very different pieces" do
       [[name, last ? 720 : 120, []], ["#{name}, first face", 120, []],
        ["#{name}, turned, second face", last ? 720 : 120, []]]
     end
-    between = ["Sand lightly between coats, dust off", 0, %w[dust]]
-    expected = [["Take the picture before; write numbers and places on all parts", 0, []], ["Take the shelves out", 0, []],
+    between = ["Sand lightly between coats and dust it off", 0, %w[dust]]
+    expected = [["Take “before” photos and number the parts", 0, []], ["Take the shelves out", 0, []],
                 ["Vacuum and brush out", 0, []],
                 ["Wash with degreaser", 0, []], ["Rinse with clean water", 120, []], ["Iron or glue the edging on", 0, %w[heat]],
                 ["Scuff", 0, %w[dust]],
-                ["Vacuum and tack off", 0, []], ["Prime with bonding primer, by foam roller", 720, []],
+                ["Vacuum and wipe with a tack cloth", 0, []], ["Prime with bonding primer, by foam roller", 720, []],
                 ["Prime with bonding primer, by foam roller, first face", 720, []],
                 ["Prime with bonding primer, by foam roller, turned, second face", 720, []],
-                ["Sand the primer lightly, dust off", 0, %w[dust]], *coat.call(1, false),
-                ["Look over the first coat in raking light, touch up fills and bleed", 15, %w[solvent]], between, *coat.call(2, false), between,
-                *coat.call(3, true), ["Put the shelves back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
-                ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wipe it down, take the picture after", 0, %w[cure]]]
+                ["Sand the primer lightly and dust it off", 0, %w[dust]], *coat.call(1, false),
+                ["Check the first coat in raking light and touch up fills and bleed-through", 15, %w[solvent]], between, *coat.call(2, false), between,
+                *coat.call(3, true), ["Put the shelves back", 0, []], ["Put felt pads under the feet", 0, %w[lift]],
+                ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]], ["Wipe it down and take “after” photos", 0, %w[cure]]]
 
     it "scuffs for grip, primes with the bonding primer overnight, takes three coats, and asks nothing about lead" do
       white = zones.select do |zone|

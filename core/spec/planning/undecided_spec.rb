@@ -34,7 +34,7 @@ RSpec.describe "what is open and what changes in a plan" do
 
     it "names what each option would take in all, and falls back on the usual options" do
       why = plan(zones, with_top(zones)).step("decide/top").why
-      expect(why).to match(/Paint .*, Clear coat .*, Leave as it is /)
+      expect(why).to match(/Paint .*, Clear coat .*, Leave as is /)
     end
 
     it "is gone once the zone is decided, and the shared steps stay the same" do
@@ -85,7 +85,7 @@ RSpec.describe "what is open and what changes in a plan" do
         expect(step.needs.map(&:why)).to all(match(/\w{4}/))
       end
       scuff = result.step("scuff").needs.find { |need| need.key == "wash-rinse" }
-      expect([scuff.wait, scuff.why]).to eq([120, "scratches left under a finish show through it"])
+      expect([scuff.wait, scuff.why]).to eq([120, "scratches show through a finish"])
     end
 
     it "lets what shares no zone change places, though the phases differ" do

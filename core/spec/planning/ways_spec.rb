@@ -80,7 +80,7 @@ RSpec.describe "ways of working" do
       end).to match([be_within(1e-9).of(metres), be_within(1e-9).of(metres * 1.5)])
       expect([dry, wet, other].map(&:grits)).to eq([[220], [], [220]])
       expect([dry, wet].map { |step| step.cautions.include?("dust") }).to eq([true, false])
-      expect([dry.label, wet.label]).to match([/with P220/, /with a damp cloth, no dust/])
+      expect([dry.label, wet.label]).to match([/with 220 grit/, /with a damp cloth, without dust/])
     end
 
     it "tells that the primer shows where edges are worn through it, and not where an undercolour lies over it" do

@@ -10,7 +10,7 @@ RSpec.describe Core::Units::Calendar do
       if exists
         expect(described_class.parse(text).iso8601).to eq(text)
       else
-        expect { described_class.parse(text) }.to raise_error(Core::Refusal, /does not exist/)
+        expect { described_class.parse(text) }.to raise_error(Core::Refusal, /isn't in the calendar\. Check the day and the month/)
       end
     end
   end
@@ -25,6 +25,6 @@ RSpec.describe Core::Units::Calendar do
     expect(described_class.past!(nil, today: today, what: "Ready")).to be_nil
     expect { described_class.past!(today + 1, today: today, what: "Ready") }
       .to raise_error(Core::Refusal,
-                      "Ready on 4 May 2026 lies after today, 3 May 2026. Record it once it has happened.")
+                      "Ready on 4 May 2026 is after today, 3 May 2026. Record it once it has happened.")
   end
 end

@@ -49,7 +49,7 @@ RSpec.describe "currencies against ISO 4217 and the money gem" do
   end
 
   it "does not offer currencies whose minor unit is no power of ten" do
-    expect { currency.find("MRU") }.to raise_error(Core::Refusal, /not a currency code/)
+    expect { currency.find("MRU") }.to raise_error(Core::Refusal, /isn't a currency\. Enter its three letters, like EUR or USD/)
     expect(currency.all.map(&:code)).to include("EUR", "JPY", "KWD").and(satisfy { |codes| !codes.include?("MRU") })
   end
 end

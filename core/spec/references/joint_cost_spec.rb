@@ -40,7 +40,7 @@ RSpec.describe Core::Flips::Lot do
       lot.shares("hand", [{ hand: 3500 }, { hand: 1400 }])
     end.to raise_error(Core::Flips::HandShares::Gap) do |error|
       expect(error.in(Core::Units::Currency.find("EUR")).message)
-        .to eq("The shares do not add up to the price: they are 1.00 EUR under. Change one of them by 1.00.")
+        .to eq("The shares don't add up to the price: they're 1.00 EUR under. Change one of them by 1.00.")
     end
   end
 
@@ -48,6 +48,6 @@ RSpec.describe Core::Flips::Lot do
     lot = described_class.new(price: 5000)
     expect { lot.shares("equal", []) }.to raise_error(Core::Refusal, /at least one piece/)
     expect { lot.shares("equal", [{ found: true }]) }.to raise_error(Core::Refusal, /found inside/)
-    expect { lot.shares("resale", [{ resale: 1 }, {}]) }.to raise_error(Core::Refusal, /Piece 2 has no expected resale/)
+    expect { lot.shares("resale", [{ resale: 1 }, {}]) }.to raise_error(Core::Refusal, /Piece 2 has no expected price\. Enter one for each piece, or split evenly/)
   end
 end

@@ -54,15 +54,15 @@ module Core
       it "answers what is no colour with the name that comes nearest" do
         expect do
           colours.key("bottle shad")
-        end.to raise_error(Refusal, /“bottle shad” is not a colour. Did you mean “bottle shed”\?/)
-        expect { colours.key("xyz") }.to raise_error(Refusal, /write it as #2f6b3f/)
+        end.to raise_error(Refusal, /isn't a color\. Did you mean “bottle shed”\? Pick it, or type another one like #2f6b3f/)
+        expect { colours.key("xyz") }.to raise_error(Refusal, /isn't a color\. Pick one, or type it like #2f6b3f/)
         expect { colours.fetch("c99") }.to raise_error(Refusal)
       end
 
       it "refuses a name twice, and says one that is free" do
         expect do
           colours.unused!(" gable white")
-        end.to raise_error(Refusal, /“Gable white” already \(#ffffff\). Use it, or name this one “gable white 2”/)
+        end.to raise_error(Refusal, /You already have a color “Gable white” \(#ffffff\)\. Use it, or call this one “gable white 2”/)
         expect { colours.unused!("Gable white", but: "c1") }.not_to raise_error
       end
     end

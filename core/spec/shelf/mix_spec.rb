@@ -15,7 +15,7 @@ RSpec.describe Core::Shelf::Mix do
     # 240 ml paint, 30 ml calcium carbonate, 15 ml water (common practice, no source): a batch of half a litre.
     home = mix(paint: 240, powder: 30, water: 15).amounts(500).transform_values { |amount| amount.round(1).to_f }
     expect(home).to eq("paint" => 421.1, "powder" => 52.6, "water" => 26.3)
-    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Core::Refusal, /must be above 0/)
+    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Core::Refusal, /The amount has to be above 0\. Check the amount/)
   end
 
   it "says what so much of one part makes" do
@@ -35,7 +35,7 @@ RSpec.describe Core::Shelf::Mix do
   end
 
   it "cannot take a part out again, nor correct what is gone" do
-    expect { mix(a: 1, b: 1).correction("a" => 10, "c" => 5) }.to raise_error(Core::Refusal, /c is in it/)
+    expect { mix(a: 1, b: 1).correction("a" => 10, "c" => 5) }.to raise_error(Core::Refusal, /It contains c, and you can't take that out again\. Include it in the new mix, or mix it again/)
     expect { mix(a: 1, b: 1).correction("a" => 0) }.to raise_error(Core::Refusal, /Nothing is left/)
   end
 
@@ -61,7 +61,7 @@ RSpec.describe Core::Shelf::Mix do
   end
 
   it "refuses what is no mix" do
-    expect { mix(a: 1) }.to raise_error(Core::Refusal, /One part/)
+    expect { mix(a: 1) }.to raise_error(Core::Refusal, /A mix needs at least two parts\. Add another one/)
     expect { mix(a: 1, b: 0) }.to raise_error(Core::Refusal, /b has no part/)
     expect { described_class.new(Array.new(2) { described_class::Part.new(key: "a", label: "Blue", parts: 1) }) }
       .to raise_error(Core::Refusal, /Blue is named twice/)

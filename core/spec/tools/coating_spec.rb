@@ -20,8 +20,8 @@ RSpec.describe "tools for paint and finish" do
                           way: "hand").headline).to start_with("315 ml of solvent stripper gel")
     expect(ask(:quantity, pieces: 4).materials).to eq("paint_all" => 1400)
     expect(refused(:quantity, product: "gold")).to match([:product, /not a product/])
-    expect(refused(:quantity, coats: 0)).to match([:coats, /Give 1 to 12/])
-    expect(refused(:quantity, area: "lots")).to match([:area, /not a number/])
+    expect(refused(:quantity, coats: 0)).to match([:coats, /is out of range\. Enter 1 to 12/])
+    expect(refused(:quantity, area: "lots")).to match([:area, /isn't a number\. Write digits only, such as 42\.50, without a currency sign/])
   end
 
   it "thins by the line through the logarithms: 0% 80 s and 10% 40 s, so 20 s at 20%" do
@@ -45,8 +45,8 @@ RSpec.describe "tools for paint and finish" do
     expect(ask(:thinning, product: "paint_chalk", readings: "0: 80; 20: 20",
                           target: 40).headline).to eq("Too thin: add 300 ml of paint.")
     expect(ask(:thinning, readings: "5: 20", target: 30).headline).to include("one reading does not say by how much")
-    expect(refused(:thinning, readings: "0: 40; 10: 60")).to match([:readings, /thickens as it is thinned/])
-    expect(refused(:thinning, readings: "quick")).to match([:readings, /not a number/])
+    expect(refused(:thinning, readings: "0: 40; 10: 60")).to match([:readings, /By these readings, it gets thicker as you thin it\. Stir, strain, and measure again/])
+    expect(refused(:thinning, readings: "quick")).to match([:readings, /isn't a number\. Write digits only, such as 42\.50, without a currency sign/])
   end
 
   it "turns seconds of the Ford cup no. 4 into viscosity: 3.85 × (t − 4.49) (ASTM D1200; from memory)" do
@@ -67,8 +67,8 @@ RSpec.describe "tools for paint and finish" do
       row[2]
     end).to eq(["240 ml", "30 ml", "15 ml"])
     expect(refused(:mix, there: "200; 100")).to match([:there, /2 amounts for 3 parts/])
-    expect(refused(:mix, parts: "blue")).to match([:parts, /cannot be read/])
-    expect(refused(:mix, parts: "1 blue")).to match([:parts, /One part makes no mix/])
+    expect(refused(:mix, parts: "blue")).to match([:parts, /isn't a list of parts\. Type it like 2 blue; 1 white/])
+    expect(refused(:mix, parts: "1 blue")).to match([:parts, /A mix needs at least two parts\. Add another one/])
   end
 
   it "finds where spraying pays, and its passes" do
@@ -100,7 +100,7 @@ RSpec.describe "tools for paint and finish" do
     expect(ask(:ladder, from: "caked", under: "wax",
                         at_hand: "60, 120, 180, 240").headline).to eq("P60, P120, P180, P240.")
     expect(refused(:ladder, at_hand: "80, 220")).to match([:grits, /missing/])
-    expect(refused(:ladder, at_hand: "85")).to match([:at_hand, /P85/])
+    expect(refused(:ladder, at_hand: "85")).to match([:at_hand, /85 isn't a grit you can buy\. Type them like 80, 100, 150, 220/])
     expect(ask(:ladder, veneer: "yes").warnings).to include(/begin with P120/)
   end
 

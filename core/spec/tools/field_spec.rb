@@ -17,10 +17,10 @@ RSpec.describe Core::Tools::Field do
     expect(read(:length, "60 cm", unit: "in")).to eq(600.0)
     expect(read(:length, "0")).to eq(0.0)
     expect(read(:length, "", optional: true)).to be_nil
-    expect(refused(:length, "")).to eq([:it, "It is empty.", "Fill it in."])
-    expect(refused(:length, "5", within: 10..20)).to eq([:it, "“5” is out of range.", "Give 10 mm to 20 mm."])
+    expect(refused(:length, "")).to eq([:it, "This is empty.", "Fill it in."])
+    expect(refused(:length, "5", within: 10..20)).to eq([:it, "“5” is out of range.", "Enter 10 mm to 20 mm."])
     expect(refused(:length, "1/4", unit: "in",
-                                   within: 25.4..50.8)).to eq([:it, "“1/4” is out of range.", "Give 1 in to 2 in."])
+                                   within: 25.4..50.8)).to eq([:it, "“1/4” is out of range.", "Enter 1 in to 2 in."])
     expect(read(:lengths, "22, 25; 30")).to eq([22.0, 25.0, 30.0])
   end
 
@@ -32,8 +32,8 @@ RSpec.describe Core::Tools::Field do
   it "reads numbers, counts, areas and choices" do
     expect(read(:number, "1.25")).to eq(5/4r)
     expect(read(:count, "12")).to eq(12)
-    expect(refused(:count, "1.5")).to include("“1.5” is not a whole number.")
-    expect(refused(:count, "9", within: 1..8)).to include("Give 1 to 8.")
+    expect(refused(:count, "1.5")).to include("“1.5” isn't a whole number.")
+    expect(refused(:count, "9", within: 1..8)).to include("Enter 1 to 8.")
     expect(read(:area, "10", unit: "in").round).to eq(929_030) # ft²: 0.09290304 m² each
     expect(read(:choice, "a", choices: { "a" => "A" })).to eq("a")
     expect(refused(:choice, "b", choices: { "a" => "A" })).to include("Choose a.")

@@ -23,7 +23,7 @@ RSpec.describe "tools for setting out" do
 
   it "says how many slats fit at most, and where a pull's screw meets a gap" do
     expect(refused(:slats, by: "count",
-                           count: 27)).to match([:count, /need 810 mm, and 800 mm are there. At most 26 fit/])
+                           count: 27)).to match([:count, /27 slats of 30 mm need 810 mm, but there's only 800 mm\. At most 26 fit, edge to edge/])
     expect(refused(:slats, field: 20)).to match([:widths, /Not one slat fits/])
     # Gap from 395 to 405 in the middle: a knob's screw falls into it; screws 40 mm apart meet slats 10 and 11.
     expect(ask(:slats,
@@ -72,7 +72,7 @@ RSpec.describe "tools for setting out" do
     expect(joined.table.rows).to eq([["AAA", "606 mm by 400 mm", "1", "0 mm", "0 mm"]])
     expect(refused(:sheets, parts: "1 × 300 × 1500 side")).to match([:parts, /any way/])
     expect(ask(:sheets, parts: "1 × 300 × 1500 side any way").table.rows.first.first).to eq("A (turned)")
-    expect(refused(:sheets, parts: "a side")).to match([:parts, /cannot be read/])
+    expect(refused(:sheets, parts: "a side")).to match([:parts, /isn't a list\. Type it like 2 × 400 × 300 shelf, with semicolons between the parts/])
   end
 
   it "clamps the guide for grooves, counted in passes" do
@@ -86,9 +86,9 @@ RSpec.describe "tools for setting out" do
     expect(ask(:grooves, side: "right").table.rows.first.last).to eq("186.5 mm") # 75 + 1.5 + 110
     expect(ask(:grooves, veneer: "0.6").warnings).to include(/goes through the veneer/)
     expect(ask(:grooves, count: 1).headline).to eq("1 groove, 2 passes each.")
-    expect(refused(:grooves, groove: 2)).to match([:groove, /wider than the groove/])
-    expect(refused(:grooves, depth: 18)).to match([:depth, /goes through/])
-    expect(refused(:grooves, count: 100, groove: 10)).to match([:count, /do not fit between. At most/])
+    expect(refused(:grooves, groove: 2)).to match([:groove, /The saw cuts 2\.4 mm, which is wider than the 2 mm groove\. Make the groove 2\.4 mm wide, or use a thinner blade/])
+    expect(refused(:grooves, depth: 18)).to match([:depth, /A groove of 18 mm would go through 18 mm\. Stay under 9 mm/])
+    expect(refused(:grooves, count: 100, groove: 10)).to match([:count, /100 grooves of 10 mm don't fit\. At most 23 fit with equal wood between them/])
   end
 
   it "splits a top into two equal ones" do
@@ -119,7 +119,7 @@ RSpec.describe "tools for setting out" do
     expect(said(ask(:legs, rail: 100), "Rail at front and back")).to eq("652.3 mm")
     expect(ask(:legs, front: 0, side: 0).headline).to eq("Legs 250 mm long, both ends cut at 0°.")
     expect(refused(:legs, rail: 300)).to match([:rail, /at the floor/])
-    expect(refused(:legs, inset: 200)).to match([:inset, /do not fit/])
-    expect(refused(:legs, front: 50)).to match([:front, /Give 0 to 35/])
+    expect(refused(:legs, inset: 200)).to match([:inset, /Two plates of 65 mm don't fit into 400 mm\. Set them in by 135 mm at most/])
+    expect(refused(:legs, front: 50)).to match([:front, /is out of range\. Enter 0 to 35/])
   end
 end

@@ -27,10 +27,10 @@ RSpec.describe Core::Tools::SheetPlan do
   it "keeps the grain, and turns what may be turned" do
     expect do
       described_class.new([part(300, 900)], [1000, 500], 3)
-    end.to raise_error(Core::Refusal, /It would fit turned/)
+    end.to raise_error(Core::Refusal, /A part is longer than the sheet along its grain\. If the grain doesn't matter, write “any way” after it, and it will be turned/)
     expect do
       described_class.new([part(1200, 900, "top")], [1000, 500], 3)
-    end.to raise_error(Core::Refusal, /top is larger/)
+    end.to raise_error(Core::Refusal, /top is longer than the sheet along its grain\. Use a larger sheet, or join it/)
     turned = described_class.new([part(300, 900, turn: true)], [1000, 500], 3).sheets.first.first
     expect([turned.long, turned.wide, turned.turned]).to eq([900, 300, true])
   end

@@ -22,10 +22,10 @@ RSpec.describe "reading what a person typed" do
       .to eq([4200, 4250, 7, 1250, 1250, 900])
   end
 
-  { "-5" => /negative.*0 or more/, "1,234" => /two ways\. Write 1234, or 1\.234/, "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
+  { "-5" => /negative.*0 or more/, "1,234" => /could mean two numbers\. Type 1234 or 1\.234/, "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
     "1e5" => /isn't an amount/, "14.5.2" => /isn't an amount/, "2 x" => /isn't an amount/, "+" => /isn't an amount/, "$20" => /another currency/,
     "20 CHF" => /another currency/, "5 - 9" => /negative/, "20 apples" => /isn't an amount/,
-    "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
+    "1.005" => /has too many decimals: EUR has 2 decimals\. Round the amount/, "9999999999999" => /is too much\. Check the amount/, "10000000000" => /is too much\. Check the amount/,
     "" => /isn't an amount/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do
       expect { money(text) }.to raise_error(refusal, message)
@@ -48,12 +48,12 @@ RSpec.describe "reading what a person typed" do
 
   it "asks what a comma is before two digits where people write a point, and before three where they write a comma" do
     dollar = Core::Units::Currency.find("USD")
-    expect { money("12,50", currency: dollar) }.to raise_error(refusal, /two ways\. Write 1250, or 12\.50/)
-    expect { money("12,500") }.to raise_error(refusal, /two ways/)
+    expect { money("12,50", currency: dollar) }.to raise_error(refusal, /could mean two numbers\. Type 1250 or 12\.50/)
+    expect { money("12,500") }.to raise_error(refusal, /could mean two numbers\. Type 12500 or 12\.500/)
   end
 
   it "refuses decimals in a currency without them" do
-    expect { money("9.5", currency: yen) }.to raise_error(refusal, /JPY has: no decimals/)
+    expect { money("9.5", currency: yen) }.to raise_error(refusal, /has too many decimals: JPY has no decimals\. Round the amount/)
   end
 
   it "shows money with a true minus and gaps, and writes it plainly for programs" do
@@ -68,7 +68,7 @@ RSpec.describe "reading what a person typed" do
     expect([date("2026-05-03"), date("3.5.2026", :dmy), date("5/3/26", :mdy)]).to all(eq(day("2026-05-03")))
   end
 
-  { "2026-02-31" => /does not exist/, "03/05/2026" => /Write year-month-day/,
+  { "2026-02-31" => /isn't in the calendar\. Check the day and the month/, "03/05/2026" => /isn't a date\. Type it like 2026-05-03/,
     "1620-05-03" => /before 1900/ }.each do |text, message|
     it "refuses #{text} as a date" do
       expect { date(text) }.to raise_error(refusal, message)

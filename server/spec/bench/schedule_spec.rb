@@ -80,7 +80,7 @@ RSpec.describe "the bench", :api do
       call(:put, "/api/people/#{me}/day", { day: "2026-06-30", usual: true })
       expect(day("2026-06-30")["sessions"].first).to include("from" => "18:00")
       expect(refusal(hours([2, "20:00", "18:00"]),
-                     :to)).to eq("Tuesday: It ends before it begins. Give the later time second.")
+                     :to)).to eq("Tuesday: It ends before it starts. Enter the later time second.")
       expect(refusal(hours([2, "late", "18:00"]), :from)).to include("not a time of day")
       expect(refusal(hours([2, "18:00", ""]), :to)).to include("missing")
       expect(refusal(call(:put, "/api/people/#{me}/day", { day: "someday" }), :day)).to include("not a date")

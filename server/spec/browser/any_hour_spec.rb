@@ -21,7 +21,7 @@ RSpec.describe "an evening at the bench" do
                       "oil")
       visit "/"
       within("section", text: "What now") do
-        click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool")
+        click_button("Start Oil, coat 1: wipe off the excess after 15 min on Stool")
       end
       expect(page).to have_css("section[aria-label^='Me']",
                                text: "since #{local(SpecClock.now).strftime('%H:')}")

@@ -23,7 +23,7 @@ RSpec.describe "faults at the bench" do
       expect(page).to have_text("Done: Oil, coat 1")
     end
     find("[data-step^=oil] input[type=checkbox]", match: :first, visible: :all).click
-    expect(page).to have_text("This is done already. Reload the plan.")
+    expect(page).to have_text("This is already done. Reload the plan.")
     done = send_to(:get, "/pieces/#{stool}/diary").count { |line| line["text"].start_with?("Done: Oil") }
     expect(done).to eq(1)
   end

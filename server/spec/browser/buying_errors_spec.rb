@@ -63,7 +63,7 @@ RSpec.describe "mistakes while buying" do
     form("Record a lot") do
       type("Name of the lot", "Nothing")
       press("Record lot")
-      expect(page).to have_css("[role=alert]", text: "A lot needs at least one piece. Name what was in it.")
+      expect(page).to have_css("[role=alert]", text: "A lot needs at least one piece. Add what was in it.")
       press("Cancel")
     end
     find("body").send_keys("n")
@@ -82,7 +82,7 @@ RSpec.describe "mistakes while buying" do
       type("Name of the trip", "Backwards")
       type("Distance", "-12")
       press("Record trip")
-      expect(page).to have_text("A distance of “-12” is negative. Give 0 or more.")
+      expect(page).to have_text("A distance of “-12” is negative. Enter 0 or more.")
       type("Distance", "12")
       press("Record trip")
     end

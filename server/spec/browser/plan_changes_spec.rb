@@ -57,18 +57,18 @@ RSpec.describe "changing a plan on the screens" do
     end
     expect(page).to have_css("[data-step]", text: "Rub in the ticket number")
     change("dust", "Move")
-    form("Move: Vacuum and tack off") do
+    form("Move: Vacuum and wipe with a tack cloth") do
       pick("Before", "Scuff")
       press("Move step")
-      expect(page).to have_text("dust under a coat stays in it: vacuum and tack off first. Leave it as it was, or say that it is your way.")
+      expect(page).to have_text("dust under a coat stays there: vacuum and tack off first. Undo your change, or confirm that that's how you do it.")
       press("That's how we do it")
     end
-    expect(page).to have_css("[aria-label='Problems with this plan']", text: "dust under a coat stays in it")
+    expect(page).to have_css("[aria-label='Problems with this plan']", text: "dust under a coat stays there")
     within(step("dust")) { press("Undo", exact: false) }
     expect(page).to have_no_css("[aria-label='Problems with this plan']")
     change("dust", "Split")
-    form("Split: Vacuum and tack off") { press("Split step") }
-    expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")
+    form("Split: Vacuum and wipe with a tack cloth") { press("Split step") }
+    expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and wipe with a tack cloth, part 1 of 2")
     open_step("scuff")
     within(step("scuff")) { press("Undo your own time") }
     expect(page).to have_text("Change of the plan undone")

@@ -118,24 +118,24 @@ RSpec.describe "from findings to plan" do
     row.text
   end
 
-  chest_start = [["Take the picture before; write numbers and places on all parts", "", ""], ["Test the old finish for lead", "10 min", "read"],
-                 ["Take the drawers out", "", ""], ["Take the hardware off, screws into a labelled tub", "", "wear"],
+  chest_start = [["Take “before” photos and number the parts", "", ""], ["Test the old finish for lead", "10 min", "read"],
+                 ["Take the drawers out", "", ""], ["Take the hardware off and put the screws in a labeled tub", "", "wear"],
                  ["Vacuum and brush out", "", ""],
                  ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""]]
-  chest_end = [["Sand the primer lightly, dust off", "", "wear"], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", "2 h", ""],
-               ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
-               ["Sand lightly between coats, dust off", "", "wear"],
-               ["Paint, coat 2: all-in-one satin paint, #bcd0b0", "overnight (12 h)", ""], ["Wax the runners", "", ""],
-               ["Put the hardware back", "", ""], ["Put the drawers back, number by number", "", ""], ["Felt pads under the feet", "", "wear"],
-               ["Fit the anti-tip kit, put its paper with the piece", "", "read"],
-               ["Wipe it down, take the picture after", "", ""]]
-  stripped = [["Try solvent stripper gel on a hidden patch", "30 min", "read"], ["Strip, pass 1", "30 min", "read"],
+  chest_end = [["Sand the primer lightly and dust it off", "", "wear"], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", "2 h", ""],
+               ["Check the first coat in raking light and touch up fills and bleed-through", "15 min", "read"],
+               ["Sand lightly between coats and dust it off", "", "wear"],
+               ["Paint, coat 2: all-in-one satin paint, #bcd0b0", "overnight (12 h)", ""], ["Wax the drawer slides", "", ""],
+               ["Put the hardware back", "", ""], ["Put the drawers back in order", "", ""], ["Put felt pads under the feet", "", "wear"],
+               ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"],
+               ["Wipe it down and take “after” photos", "", ""]]
+  stripped = [["Test solvent stripper gel on a hidden spot", "30 min", "read"], ["Strip, pass 1", "30 min", "read"],
               ["Strip, pass 2", "30 min", "read"],
-              ["Strip, pass 3", "30 min", "read"], ["Neutralise as the label says, rinse", "overnight (12 h)", "read"],
+              ["Strip, pass 3", "30 min", "read"], ["Neutralize as the label says, then rinse", "overnight (12 h)", "read"],
               ["Sand P120, P180", "", "read"],
-              ["Vacuum and tack off", "", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min", "read"],
+              ["Vacuum and wipe with a tack cloth", "", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min", "read"],
               ["Prime with shellac-based stain-blocking primer, coat 2", "45 min", "read"]]
-  sealed = [["Wipe down with liquid deglosser, wet, no sanding", "30 min", "read"], ["Vacuum and tack off", "", ""],
+  sealed = [["Wipe down with liquid deglosser, wet, without sanding", "30 min", "read"], ["Vacuum and wipe with a tack cloth", "", ""],
             ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
@@ -198,23 +198,23 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_text("coarse paper goes through veneer. What the plan does: nothing coarser than P120, by hand near the edges.")
     expect(page).to have_css("li", text: "the smell comes back on warm days unless the inside is sealed")
     expect_steps([
-                   ["Take the picture before; write numbers and places on all parts", "", ""],
+                   ["Take “before” photos and number the parts", "", ""],
                    ["Test the old finish for lead", "10 min", "read"],
-                   ["Air it outdoors, drawers open", "1 day", ""], ["Take the doors off, hinges into a numbered tub", "", "wear"],
+                   ["Air it outdoors with the drawers open", "1 day", ""], ["Take the doors off and put the hinges in a numbered tub", "", "wear"],
                    ["Take the drawers out", "", ""],
-                   ["Take the hardware off, screws into a labelled tub", "", "wear"], ["Vacuum and brush out", "", "wear"],
+                   ["Take the hardware off and put the screws in a labeled tub", "", "wear"], ["Vacuum and brush out", "", "wear"],
                    ["Wash with degreaser", "", ""],
-                   ["Rinse with clean water", "2 h", ""], ["Try solvent stripper gel on a hidden patch", "30 min", "read"],
+                   ["Rinse with clean water", "2 h", ""], ["Test solvent stripper gel on a hidden spot", "30 min", "read"],
                    ["Strip", "30 min", "read"],
-                   ["Neutralise as the label says, rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
-                   ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and tack off", "", ""],
-                   ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
-                   ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
-                   ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Wax the runners", "", ""],
-                   ["Put the hardware back", "", ""], ["Hang the doors", "", ""], ["Put the drawers back, number by number", "", ""],
-                   ["Felt pads under the feet", "", "wear"],
-                   ["Fit the anti-tip kit, put its paper with the piece", "", "read"], # 780 mm high, 450 deep
-                   ["Wipe it down, take the picture after", "", ""]
+                   ["Neutralize as the label says, then rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
+                   ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and wipe with a tack cloth", "", ""],
+                   ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly and dust it off", "", "wear"],
+                   ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly and dust it off", "", "wear"],
+                   ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Wax the drawer slides", "", ""],
+                   ["Put the hardware back", "", ""], ["Hang the doors", "", ""], ["Put the drawers back in order", "", ""],
+                   ["Put felt pads under the feet", "", "wear"],
+                   ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"], # 780 mm high, 450 deep
+                   ["Wipe it down and take “after” photos", "", ""]
                  ])
     expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it
@@ -235,18 +235,18 @@ RSpec.describe "from findings to plan" do
       [[name, wait, ""], ["#{name}, first face", "2 h", ""], ["#{name}, turned, second face", wait, ""]]
     end
     expect_steps([
-                   ["Take the picture before; write numbers and places on all parts", "", ""], ["Take the shelves out", "", ""],
+                   ["Take “before” photos and number the parts", "", ""], ["Take the shelves out", "", ""],
                    ["Vacuum and brush out", "", ""], ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""],
-                   ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and tack off", "", ""],
+                   ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and wipe with a tack cloth", "", ""],
                    ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""],
                    ["Prime with bonding primer, by foam roller, first face", "overnight (12 h)", ""],
                    ["Prime with bonding primer, by foam roller, turned, second face", "overnight (12 h)", ""],
-                   ["Sand the primer lightly, dust off", "", "wear"],
-                   *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
-                   ["Sand lightly between coats, dust off", "", "wear"], *coat.call(2, false),
-                   ["Sand lightly between coats, dust off", "", "wear"],
-                   *coat.call(3, true), ["Put the shelves back", "", ""], ["Felt pads under the feet", "", "wear"],
-                   ["Fit the anti-tip kit, put its paper with the piece", "", "read"], ["Wipe it down, take the picture after", "", ""]
+                   ["Sand the primer lightly and dust it off", "", "wear"],
+                   *coat.call(1, false), ["Check the first coat in raking light and touch up fills and bleed-through", "15 min", "read"],
+                   ["Sand lightly between coats and dust it off", "", "wear"], *coat.call(2, false),
+                   ["Sand lightly between coats and dust it off", "", "wear"],
+                   *coat.call(3, true), ["Put the shelves back", "", ""], ["Put felt pads under the feet", "", "wear"],
+                   ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"], ["Wipe it down and take “after” photos", "", ""]
                  ])
     expect(page).to have_no_text("Does the old finish contain lead?")
     expect(shown_at("tip-kit")).to include("can tip over")
@@ -256,12 +256,12 @@ RSpec.describe "from findings to plan" do
     press("Summary")
     expect(page).to have_css("[data-line]", count: 11)
     expect(page).to have_no_css("[data-step]")
-    press("Everything up to here is done: Vacuum, wash and rinse")
-    expect(page).to have_text("5 steps done, up to Vacuum, wash and rinse")
+    press("Everything up to here is done: Vacuum, wash, and rinse")
+    expect(page).to have_text("5 steps done, up to Vacuum, wash, and rinse")
     expect(page).to have_css("[data-line]", count: 8)
     press("Undo")
     expect(page).to have_css("[data-line]", count: 11)
-    press("Show steps Vacuum, wash and rinse")
+    press("Show steps Vacuum, wash, and rinse")
     expect(page).to have_css("[data-step]", count: 3)
     press("Every step")
 

@@ -83,7 +83,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
       type("Clear width", "1000")
       type("Clear height", "700")
       press("Add")
-      expect(page).to have_text("It is empty. Measure it and fill it in.")
+      expect(page).to have_text("This is empty. Measure it and enter the size.")
       type("Length", "1400")
       press("Add")
     end

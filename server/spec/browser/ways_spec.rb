@@ -88,6 +88,6 @@ RSpec.describe "the workshop's own ways" do
     type("Surface temperature, if it's colder", "11")
     expect(page).to have_css("[role=status]", text: "the surface is under 3 °C above the dew point of 9.3 °C")
     type("Humidity", "150")
-    expect(page).to have_css("[role=alert]", text: "150% humidity is out of range.")
+    expect(page).to have_css("[role=alert]", text: "150% humidity isn't possible.")
   end
 end

@@ -45,7 +45,7 @@ RSpec.describe "the week and the shelf" do
 
   it "takes outdoor work off a day of rain in one tap" do
     visit "/week"
-    outdoors = "Try solvent stripper gel on a hidden patch"
+    outdoors = "Test solvent stripper gel on a hidden spot"
     dry = find("section[aria-label*=day]", text: outdoors, match: :first)["aria-label"]
     within("section[aria-label='#{dry}']") { click_button(text: "Rain") }
     expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: no outdoor work")

@@ -29,7 +29,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     find("body").send_keys("n")
     form("Record a piece") do
       press("Save piece")
-      expect(page).to have_text("It is empty. Fill it in.")
+      expect(page).to have_text("This is empty. Fill it in.")
       type("What is it?", "Ash side table")
       type("Kind", "side table")
       type("Price paid", "4x")
@@ -77,7 +77,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       press("Start timer")
     end
     form("Not yet") do # an old finish, and nobody has said yet
-      expect(page).to have_text("Nobody has said yet whether its old finish holds lead. Sanding would break it.")
+      expect(page).to have_text("Nobody has answered whether the old finish contains lead, and Sanding would disturb it.")
       find("button", text: "No lead found").click
     end
     expect(page).to have_css("[data-piece-bar] button", text: "Stop and record")

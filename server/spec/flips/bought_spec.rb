@@ -55,7 +55,7 @@ RSpec.describe "however a piece came home", :api do
     it "shares by hand only what adds up, and re-computes a sold piece with both figures kept" do
       short = lot([{ name: "One", share: "30" }, { name: "Two", share: "15" }], price: "50", share_rule: "hand")
       expect(refusal(short,
-                     :members)).to eq("The shares do not add up to the price: they are 5.00 EUR under. Change one of them by 5.00.")
+                     :members)).to eq("The shares don't add up to the price: they're 5.00 EUR under. Change one of them by 5.00.")
       expect(Records::Piece.count).to eq(0)
       made = lot([{ name: "One", share: "30" }, { name: "Two", share: "20" }], price: "50", share_rule: "hand")
       one, two = made["members"].map { |member| member["piece_id"] }
@@ -149,7 +149,7 @@ RSpec.describe "however a piece came home", :api do
     end
 
     it "refuses what cannot be" do
-      expect(refusal(trip(distance: "-3"), :distance)).to eq("A distance of “-3” is negative. Give 0 or more.")
+      expect(refusal(trip(distance: "-3"), :distance)).to eq("A distance of “-3” is negative. Enter 0 or more.")
       expect(refusal(trip(private_share: "101"), :private_share)).to include("0 to 100")
       expect(refusal(trip(pieces: []), :pieces)).to include("at least one piece")
       expect(refusal(trip(effort: "25h"), :effort)).to include("more than a day")

@@ -75,7 +75,7 @@ RSpec.describe "the evening", :api do
   it "says by how much a receipt does not add up, names the line that cannot be, and writes nothing" do
     line = { what: "Pulls", amount: "10", pieces: [{ piece_id: desk }] }
     expect(refusal(receipt(line, total: "12.50"),
-                   :total)).to eq("The lines and the tax come to 10.00, the receipt says 12.50. 2.50 missing: check the amounts.")
+                   :total)).to eq("The lines and tax add up to 10.00, but the receipt's total is 12.50. 2.50 missing: check the amounts.")
     expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }),
                    "lines/1/amount")).to include("negative")
     expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }),
@@ -87,7 +87,7 @@ RSpec.describe "the evening", :api do
 
   it "guesses what a cost is for from its words" do
     guessed = ["Drawer pulls", "cup pull, brass", "1 qt primer", "Sandpaper P120", "hinge oil", "parking",
-               "Castors"].to_h do |what|
+               "Casters"].to_h do |what|
       [what, call(:get, "/api/read/category?what=#{Rack::Utils.escape(what)}")["category"]]
     end
     expect(guessed.values).to eq(%w[hardware hardware materials materials hardware other hardware])

@@ -26,7 +26,7 @@ RSpec.describe "dated events", :api do
     answer = event(id, "sold", "2026-05-09", price: "50")
     expect(status).to eq(422)
     expect(refusal(answer,
-                   :on)).to eq("Sold on 9 May 2026 lies before bought on 10 May 2026. Correct one of the two dates.")
+                   :on)).to eq("Sold on 9 May 2026 is before bought on 10 May 2026. Change one of the dates.")
     expect(call(:get, "/api/pieces/#{id}")["stage"]).to eq("bought")
   end
 

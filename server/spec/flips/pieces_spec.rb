@@ -19,7 +19,7 @@ RSpec.describe "pieces", :api do
     expect(answer["errors"].map do |error|
       error["field"]
     end).to contain_exactly("name", "purchase", "bought_on", "width", "doors", "drawer_rows")
-    expect(refusal(answer, :purchase)).to eq("“-5” is negative. Give 0 or more.")
+    expect(refusal(answer, :purchase)).to eq("“-5” is negative. Enter 0 or more.")
     expect(refusal(answer, :bought_on)).to include("does not exist in the calendar")
     expect(call(:get, "/api/pieces")["total"]).to eq(0)
   end

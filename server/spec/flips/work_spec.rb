@@ -22,7 +22,7 @@ RSpec.describe "costs, hours and timers", :api do
     expect([status,
             refusal(late,
                     :effort)]).to eq([422,
-                                      "That makes 24 h 01 by Me on 1 Jun 2026; a day has 24 h. Check the time and the date."])
+                                      "That would be 24 h 01 for Me on 1 Jun 2026, but a day has 24 hours. Check the time and the date."])
     other = call(:post, "/api/people", { name: "Second" })["id"]
     hours("4:01", person_id: other)
     expect(status).to eq(201)

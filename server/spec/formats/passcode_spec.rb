@@ -21,7 +21,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
     _, errors, status = run("passcode", input: "short\n")
     expect([status.exitstatus,
             errors]).to eq([1,
-                            "The passcode is shorter than 8 characters. Give a longer one. Set one with bin/kohlrabi passcode.\n"])
+                            "The passcode is shorter than 8 characters. Choose a longer one. Set one with bin/kohlrabi passcode.\n"])
   end
 
   it "listens to nobody without a passcode" do
@@ -47,7 +47,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
                             input: "turnip soup\n")
     expect([status.exitstatus,
             errors]).to eq([1,
-                            "The certificate or its key cannot be read: both must be PEM files. Give the files that were made for this machine.\n"])
+                            "The certificate or its key can't be read: both have to be PEM files. Use the files made for this computer.\n"])
     own, other = Array.new(2) { OpenSSL::PKey::EC.generate("prime256v1") }
     certificate = OpenSSL::X509::Certificate.new.tap do |made|
       made.public_key = own

@@ -24,7 +24,7 @@ RSpec.describe "measures of the house", :api do
     measures("mm")
     expect(sizes.call).to eq(["1.89 L", "946 ml", "946 ml"])
     expect(refusal(tin("1 qrt"),
-                   :size)).to eq("“1 qrt” has a unit that is not known. Did you mean “1 qt”? Else write it like 250 ml or 0.5 L.")
+                   :size)).to eq("“1 qrt” has an unknown unit. Did you mean “1 qt”? If not, type it like 250 ml or 0.5 L.")
     expect(refusal(tin("1,234"), :size)).to include("two ways")
   end
 

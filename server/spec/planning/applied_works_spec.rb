@@ -31,7 +31,7 @@ RSpec.describe "work that a look puts on", :api do
     expect(made["cuts"].first["count"]).to be > 5
     expect(keys).to include("slats-cut/#{made['id']}", "slats-fix/#{made['id']}", "ground")
     label = page["plan"]["steps"].find { |step| step["key"] == "slats-cut/#{made['id']}" }["label"]
-    expect(label).to eq("Cut #{made['cuts'].sum { |cut| cut['count'] } * 2} slats against a stop") # on two fronts
+    expect(label).to eq("Cut #{made['cuts'].sum { |cut| cut['count'] } * 2} slats against a stop block") # on two fronts
     expect(page["plan"]["remaining"]["seconds"] - before[0]).to be > 3600
     expect(minor("materials_to_come") - before[1]).to be > 1850 # and glue, and paint for the relief
     expect(Records::Piece.find(id)).to have_attributes(cost_to_come_minor: minor("materials_to_come"),

@@ -54,8 +54,8 @@ RSpec.describe "kinds and shapes", :api do
   it "ask about a measure far outside what its kind has, and take it when it is right" do
     odd = call(:post, "/api/pieces", { name: "Chest", kind: "dresser", width: "54 mm" })
     expect(odd["errors"].first).to include("field" => "width", "code" => "measure_unusual",
-                                           "message" => "A dresser with a width of 54 mm would be unusual: 900 mm is common. " \
-                                                        "Check the number and its unit, or say that it is right.")
+                                           "message" => "A dresser with a width of 54 mm is unusual; 900 mm is common. " \
+                                                        "Check the number and its unit, or confirm that it's correct.")
     id = piece(kind: "dresser", width: "54 mm", sure: "yes")
     expect(call(:patch, "/api/pieces/#{id}", { lock_version: 0, notes: "a doll's" })["fields"]["notes"]).to eq("a doll's") # asked once
     expect(refusal(look(id, width: "54 mm", height: "9 m"), :height)).to include("would be unusual")

@@ -81,7 +81,7 @@ RSpec.describe "the shelf", :api do
     container
     chest = piece
     expect(refusal(draw("1.2 L", chest),
-                   :amount)).to eq("Only 1.00 L left on the shelf. Take what is left, or say that there was more.")
+                   :amount)).to eq("The shelf says only 1.00 L is left. Use that much, or confirm that there was more.")
     expect(draw("1.2 L", chest, more: true)["amount"]["text"]).to eq("42.00") # all of what was paid
     expect(row(finished: true)["containers"].first).to include("size" => "1.20 L", "left" => "0 ml")
     expect(refusal(draw("10 ml", chest), :amount)).to include("Only 0 ml left")

@@ -82,7 +82,7 @@ RSpec.describe "bench tools", :api do
     expect(needed.call).to eq("36")
     expect(call(:get, "/api/pieces/#{id}/plan")["plan"]["steps"].map do |step|
       step["label"]
-    end).to include("Fit 8 brackets")
+    end).to include("Install 8 brackets")
     expect(call(:get,
                 "/api/pieces/#{id}/tool-results")["results"]).to match([include("values" => include("drawers" => "2"))])
     expect(call(:get, "/api/pieces/#{id}/diary").map do |line|

@@ -63,11 +63,11 @@ RSpec.describe Core::Planning::Shape::Zones do
 
   it "refuses measures that cannot be, and zones that are not there, naming the field" do
     refusal = ->(field, text, &block) { expect(&block).to raise_error(Core::Refusal, text) { |error| expect(error.field).to eq(field) } }
-    refusal.call(:row_heights, /together are 900 mm tall, the room for them only 760 mm/) do
+    refusal.call(:row_heights, /The drawers are 900 mm tall together, but there's only room for 760 mm\. Check the heights of the rows, the legs, and the piece/) do
       shape_of.call(drawer_rows: [1, 1], row_heights: [500.0, 400.0])
     end
     refusal.call(:row_heights, /1 heights for 2 rows/) { shape_of.call(drawer_rows: [1, 1], row_heights: [500.0]) }
-    refusal.call(:width, /Width is not above 0/) { shape_of.call(width: 0.0) }
+    refusal.call(:width, /Width isn't above 0\. Measure it and enter a number above 0/) { shape_of.call(width: 0.0) }
     refusal.call(:upper_height, /as tall as the whole piece/) { shape_of.call(upper_height: 850.0) }
     refusal.call(:upper_depth, /deeper than the lower/) { shape_of.call(upper_height: 400.0, upper_depth: 500.0) }
     refusal.call(:zone, /no zone “lid”/) { described_class.check!("lid", %w[top]) }
