@@ -131,7 +131,7 @@ RSpec.describe "facts that devices tell later", :api do
   end
 
   it "refuses what cannot be a moment, is of another workshop, or ended before it began, and writes nothing" do
-    expect(refusal(cost("no-moment", happened: "yesterday"), :happened_at)).to include("not a moment")
+    expect(refusal(cost("no-moment", happened: "yesterday"), :happened_at)).to include("isn't a point in time")
     expect(refusal(cost("last-spring", happened: "2025-04-01T09:00:00Z"),
                    :happened_at)).to include("more than a year ago")
     expect(cost("not-ours", HTTP_WORKSHOP: "another")["errors"].first["code"]).to eq("other_workshop")
@@ -150,7 +150,7 @@ RSpec.describe "facts that devices tell later", :api do
     expect(told).to eq("marks" => 0, "now" => nil, "told" => "Bram did it at 14:10.")
     expect(tell("/api/pieces/#{id}/steps/done", { step: "wash" }, happened: "2026-06-30T15:20:00Z")["told"]).to be_nil
     expect(Records::StepMark.last.done_at).to eq(Time.utc(2026, 6, 30, 15, 20))
-    expect(refusal(done("vacuum"), :step)).to include("done already") # at the bench itself it is still said
+    expect(refusal(done("vacuum"), :step)).to include("already done") # at the bench itself it is still said
   end
 
   it "records a timer of a device on its steps, ends ours that it stood for, and asks about hours that overlap" do

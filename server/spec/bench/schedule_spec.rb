@@ -47,12 +47,12 @@ RSpec.describe "the bench", :api do
       move = ->(key, to) { call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: key }], day: to }) }
       expect(refusal(move.call("record", "2026-06-29"), :day)).to include("is over")
       expect(refusal(move.call("record", "2027-06-29"), :day)).to include("too far ahead")
-      expect(refusal(move.call("record", "tomorrow"), :day)).to include("not a date")
+      expect(refusal(move.call("record", "tomorrow"), :day)).to include("isn't a date")
       expect(refusal(move.call("polish", "2026-07-04"), :step)).to include("no such step")
       timer = start("record")
       expect(refusal(move.call("record", "2026-07-04"), :step)).to include("running")
       call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
-      expect(refusal(move.call("record", "2026-07-04"), :step)).to include("what is done never moves")
+      expect(refusal(move.call("record", "2026-07-04"), :step)).to include("so it can't be moved")
     end
 
     it "says when a promise is late, and whose turn it takes" do
@@ -81,9 +81,9 @@ RSpec.describe "the bench", :api do
       expect(day("2026-06-30")["sessions"].first).to include("from" => "18:00")
       expect(refusal(hours([2, "20:00", "18:00"]),
                      :to)).to eq("Tuesday: It ends before it starts. Enter the later time second.")
-      expect(refusal(hours([2, "late", "18:00"]), :from)).to include("not a time of day")
+      expect(refusal(hours([2, "late", "18:00"]), :from)).to include("Tuesday: “late” isn't a time of day")
       expect(refusal(hours([2, "18:00", ""]), :to)).to include("missing")
-      expect(refusal(call(:put, "/api/people/#{me}/day", { day: "someday" }), :day)).to include("not a date")
+      expect(refusal(call(:put, "/api/people/#{me}/day", { day: "someday" }), :day)).to include("isn't a date")
       hours
       expect(schedule["assumed"]).to eq(["Me"])
       expect(call(:get, "/api/people/#{me}/week")["assumed"]).to be(true)
@@ -99,7 +99,7 @@ RSpec.describe "the bench", :api do
       expect(keys(day("2026-07-04"))).not_to include("air")
       call(:put, "/api/schedule/weather", { day: "2026-07-04", wet: false })
       expect(keys(day("2026-07-04"))).to include("air")
-      expect(refusal(call(:put, "/api/schedule/weather", { day: "x", wet: true }), :day)).to include("not a date")
+      expect(refusal(call(:put, "/api/schedule/weather", { day: "x", wet: true }), :day)).to include("isn't a date")
     end
 
     it "shows the other pieces where no plan can be made of one" do
@@ -200,8 +200,8 @@ RSpec.describe "the bench", :api do
     change = ->(**rules) { call(:patch, "/api/workshop", { lock_version: version.call, **rules }) }
     expect(change.call(drying_places: "4", spray_tent: "yes", light_from: "7:30", light_to: "21:00"))
       .to include("drying_places" => 4, "spray_tent" => "yes", "light_from" => "07:30", "light_to" => "21:00")
-    expect(refusal(change.call(light_from: "22:00"), :to)).to include("ends before it begins")
-    expect(refusal(change.call(drying_places: "0"), :drying_places)).to include("Give 1 to 1000")
+    expect(refusal(change.call(light_from: "22:00"), :to)).to include("It ends before it starts")
+    expect(refusal(change.call(drying_places: "0"), :drying_places)).to include("is out of range")
     expect(refusal(change.call(light_from: ""), :light_from)).to include("empty")
   end
 end

@@ -34,7 +34,7 @@ RSpec.describe "steps at the bench", :api do
       entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
       expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["15 min", "15 min"])
       expect(step("vacuum")["state"]).to eq("done")
-      expect(refusal(start("vacuum"), :step)).to include("done already")
+      expect(refusal(start("vacuum"), :step)).to include("is already done")
       mixed = call(:post, "/api/timers",
                    { steps: [{ piece_id: id, step: "record" }, { piece_id: other, step: "wash" }] })
       expect(refusal(mixed, :steps)).to include("different kinds")
@@ -68,7 +68,7 @@ RSpec.describe "steps at the bench", :api do
       call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
       expect(call(:get, "/api/pieces/#{id}")["diary"].map do |line|
         line["text"]
-      end).to include(match(/Try Moss satin.*: worked\./))
+      end).to include(match(/Test Moss satin.*: worked\./))
       expect(step(trial)).to be_nil.or include("state" => "done")
     end
 
@@ -94,7 +94,7 @@ RSpec.describe "steps at the bench", :api do
       end["key"]
       expect(refusal(start(follower), :reason)).to include("Too early", "14:00")
       expect(refusal(done(follower), :reason)).to include("Too early")
-      expect(refusal(start(follower, reason: "x" * 201), :reason)).to include("Shorten it")
+      expect(refusal(start(follower, reason: "x" * 201), :reason)).to include("It's longer than 200 characters")
       timer = start(follower, reason: "warm wind")
       expect(timer["steps"].first["step"]).to eq(follower)
       expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
@@ -120,9 +120,9 @@ RSpec.describe "steps at the bench", :api do
       simulated = call(:post, "/api/climate/simulated")
       expect(simulated["source"]).to eq("simulated")
       expect(today["climate"]).to eq(simulated)
-      expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("out of range")
+      expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("140% humidity isn't possible")
       expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }),
-                     :air)).to include("not a temperature")
+                     :air)).to include("isn't a temperature")
       wait_for(13 * 60)
       expect(today["climate"]).to be_nil
     end

@@ -99,7 +99,7 @@ RSpec.describe "Today and Books over time", :api do
     call(:patch, "/api/workshop", { lock_version: 0, currency: "JPY" })
     id = sell("2026-06-01", price: "9000", purchase: "4000")
     expect(figure(id, "cash_profit")).to include("text" => "5000", "minor" => 5000)
-    expect(refusal(event(piece, "sold", "2026-06-01", price: "10.5"), :price)).to include("JPY has: no decimals")
+    expect(refusal(event(piece, "sold", "2026-06-01", price: "10.5"), :price)).to include("has too many decimals: JPY has no decimals")
     expect(call(:get, "/api/books")["months"].first["major_profit"]).to eq(5000.0)
   end
 end

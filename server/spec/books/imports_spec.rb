@@ -32,7 +32,7 @@ RSpec.describe "bringing in past flips", :api do
     expect(status).to eq(422)
     messages = answer["errors"].map { |error| error["message"] }
     expect(messages).to include(/\ARow 3, purchase: “abc” isn't an amount/,
-                                /\ARow 3, bought_on: “2026-02-31” does not exist/)
+                                /\ARow 3, bought_on: “2026-02-31” isn't in the calendar/)
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
     take("#{good}Bad,2026-02-31,abc,,,,,\n", "?skip_bad=true")
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(1)

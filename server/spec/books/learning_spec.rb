@@ -131,11 +131,11 @@ RSpec.describe "what pays", :api do
 
   it "refuses an entry without sense, by its field" do
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "car", what: "Van", amount: "1" }),
-                   :kind)).to include("not one of the choices")
+                   :kind)).to include("isn't one of the choices")
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "0" }),
                    :amount)).to include("above 0")
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "1", on: "2026-07-01" }),
-                   :on)).to include("lies after today")
+                   :on)).to include("is after today")
   end
 
   # 30 June is day 181 of 365: 60.00 so far lead to 121.00 (60 × 365 ÷ 181 = 120.99).

@@ -30,7 +30,7 @@ RSpec.describe "the evening", type: :feature do
     expect(page).to have_text("Undone: hours recorded: 3 entries")
     line("Desk") { type("How long, h", "lots") }
     press("Record hours")
-    line("Desk") { expect(page).to have_text("“lots” is not a time worked") }
+    line("Desk") { expect(page).to have_text("“lots” isn't an amount of time") }
   end
 
   it "records a receipt for a piece and onto the shelf, and says by how much it is off" do
@@ -60,7 +60,7 @@ RSpec.describe "the evening", type: :feature do
       ["Corner hardware", "Cup pulls, paste wax", "19.00 EUR"].each { |text| expect(page).to have_text(text) }
       Dir.mktmpdir do |folder|
         Vips::Image.black(60, 90, bands: 3).write_to_file(File.join(folder, "till.jpg"))
-        give_files("Photo of the receipt from Corner hardware", File.join(folder, "till.jpg"))
+        give_files("Add photo of the receipt from Corner hardware", File.join(folder, "till.jpg"))
         expect(page).to have_link("Photo")
       end
       press("Remove the receipt from Corner hardware")

@@ -48,7 +48,7 @@ RSpec.describe "the house's own way" do
     press("Shape")
     form("The shape of this bench") do
       type("Drawers in each row", "two")
-      expect(page).to have_text("“two” is not a stack of drawers")
+      expect(page).to have_text("“two” doesn't say how many drawers there are")
       type("Drawers in each row", "2")
       expect(page).to have_css("svg[aria-label='Front view, 47 1/4 in wide, 17 3/4 in high, 2 drawers']")
       type("Drawers in each row", "")

@@ -138,7 +138,7 @@ RSpec.describe "hunting and buying" do
     # Photographs: several at once, bad ones refused by name, the rest kept.
     visit_piece("Oak washstand")
     unfold("Photos")
-    bad = File.join(File.dirname(@server.home), "notes.jpg").tap { |path| File.write(path, "no picture") }
+    bad = File.join(File.dirname(@server.home), "notes.jpg").tap { |path| File.write(path, "isn't a picture") }
     give_files("Photo files", picture("one.jpg", 120, 80, 60), bad, picture("two.png", 90, 70, 50))
     expect(page).to have_css("[role=alert]", text: "notes.jpg is no picture that can be taken")
     expect(page).to have_text("2 photos added")

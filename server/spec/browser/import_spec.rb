@@ -20,7 +20,7 @@ RSpec.describe "a spreadsheet of past flips" do
     press("Yes, a comma")
     press("Day first")
     expect(page).to have_text("499 ready to import, 1 with a problem, 0 already here.")
-    expect(page).to have_text("bought_on: “31.02.2025” does not exist in the calendar")
+    expect(page).to have_text("bought_on: “31.02.2025” isn't in the calendar")
     expect(page).to have_button("Import 499 flips", disabled: true)
 
     # The mended file under its old name. (The driver sets the value without the click that clears it.)

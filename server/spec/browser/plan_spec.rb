@@ -147,7 +147,7 @@ RSpec.describe "from findings to plan" do
     begin_look("Green")
     finish("Everything visible", "Paint", colour: "#bcd0b0")
     expect_steps(chest_start + stripped + chest_end)
-    expect(page).to have_css("[role=note]", text: "never dry-sand; keep children away")
+    expect(page).to have_css("[role=note]", text: "Never sand it dry. Keep children away")
     expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves",
                                            "hazardous-waste site", "may hold lead")
 

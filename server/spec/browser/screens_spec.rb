@@ -100,7 +100,7 @@ RSpec.describe "living in the screens", type: :feature do
     expect(send_to(:get, "/workshop")["floor_pay"]["text"]).to eq("8.00")
     type("Target pay", "5")
     find("h1").click
-    expect(page).to have_text("Target pay is under floor pay")
+    expect(page).to have_text("Your target pay is below your minimum pay")
     expect(page).to have_field("Target pay", with: "5") # what was typed is still there
     visit "/books?year=2024"
     click_link "What pays"

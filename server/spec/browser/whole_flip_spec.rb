@@ -20,7 +20,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect(page).to have_text("Minimum pay saved")
     type("Target pay", "5")
     press("Save Target pay")
-    expect(page).to have_text("Target pay is under floor pay")
+    expect(page).to have_text("Your target pay is below your minimum pay")
     type("Target pay", "15")
     press("Save Target pay")
     expect(page).to have_text("Target pay saved")
@@ -110,7 +110,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       type("Sale price", "380")
       type("Fee", "34.40")
       press("Record sale")
-      expect(page).to have_text(/Sold on .* lies before listed on/)
+      expect(page).to have_text(/Sold on .* is before listed on/)
       set_date("Date", today.iso8601)
       press("Record sale")
     end

@@ -70,7 +70,7 @@ RSpec.describe "however a piece came home", :api do
       expect(refusal(lot([]), :members)).to include("at least one piece")
       expect(refusal(lot([{ name: "Only", found: true }]), :members)).to include("found inside")
       expect(refusal(lot([{ name: "One" }], share_rule: "resale", price: "5"),
-                     :members)).to include("no expected resale")
+                     :members)).to include("no expected price")
       expect(refusal(lot([{ name: "" }]), :members)).to include("no name")
       ["201", "2.5", "-1", "many"].each do |count|
         expect(refusal(lot([{ name: "Chair", count: count }]), :members)).to include("Give 1 to 200"), count
@@ -182,7 +182,7 @@ RSpec.describe "however a piece came home", :api do
       expect(refusal(call(:post, "/api/pieces/#{id}/damages", { what: "x", place: "way", on: "2026-04-30" }),
                      :on)).to include("before bought on 1 May 2026")
       expect(refusal(call(:post, "/api/pieces/#{id}/damages", { what: "", place: "moon" }),
-                     :place)).to include("not one of the choices")
+                     :place)).to include("isn't one of the choices")
     end
   end
 

@@ -115,7 +115,7 @@ RSpec.describe "an end to what is to come", :api do
       stool = piece(name: "Stool")
       answer = work("sanding", "30 min", of: stool, done_steps: [{ piece_id: id, step: "dust" }])
       expect([refusal(answer, :done_steps),
-              call(:get, "/api/pieces/#{stool}")["work"]]).to match([include("isn't among those you worked on"), []])
+              call(:get, "/api/pieces/#{stool}")["work"]]).to match([include("belongs to a piece you didn't select"), []])
     end
 
     it "counts what somebody said less what was recorded since, where there is no plan" do
@@ -261,7 +261,7 @@ RSpec.describe "an end to what is to come", :api do
       call(:get, "/api/pieces/#{one}").values_at("stage", "open_steps")
     end).to eq([["ready", 0]] * 2)
     expect(refusal(call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" }),
-                   :kind)).to include("are ready")
+                   :kind)).to include("All pieces of “Pair” are already ready")
     call(:delete, "/api/set-events/#{happened['events'].last['id']}")
     expect(call(:get, "/api/sets/#{set}")).to include("possible" => %w[ready listed sold], "open_steps" => be > 30)
   end

@@ -36,12 +36,12 @@ RSpec.describe "the evening", :api do
 
   it "writes nothing where one row cannot be, and names it" do
     answer = day(row(desk, "sanding", "2"), row(chair, "painting", "lots"))
-    expect(refusal(answer, "rows/1/effort")).to include("“lots” is not a time worked")
+    expect(refusal(answer, "rows/1/effort")).to include("isn't an amount of time")
     expect(refusal(day(row(desk, "sanding", "2"), row(chair, "juggling", "1")),
-                   "rows/1/kind")).to include("not a kind of work")
+                   "rows/1/kind")).to include("isn't a kind of work")
     expect(refusal(day(row(desk, "sanding", "20 h"), row(desk, "painting", "6")),
                    "rows/1/effort")).to include("a day has 24 h")
-    expect(refusal(day, :rows)).to include("No time is written")
+    expect(refusal(day, :rows)).to include("You haven't entered time")
     expect(hours(desk)).to eq([])
   end
 
@@ -75,12 +75,12 @@ RSpec.describe "the evening", :api do
   it "says by how much a receipt does not add up, names the line that cannot be, and writes nothing" do
     line = { what: "Pulls", amount: "10", pieces: [{ piece_id: desk }] }
     expect(refusal(receipt(line, total: "12.50"),
-                   :total)).to eq("The lines and tax add up to 10.00, but the receipt's total is 12.50. 2.50 missing: check the amounts.")
+                   :total)).to eq("The lines and tax add up to 10.00, but the receipt's total is 12.50. Check the amounts: 2.50 missing.")
     expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }),
                    "lines/1/amount")).to include("negative")
     expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }),
                    "lines/1/size")).to include("Did you mean")
-    expect(refusal(receipt(line, { what: "Glue", amount: "5" }), "lines/1/pieces")).to include("No piece is named")
+    expect(refusal(receipt(line, { what: "Glue", amount: "5" }), "lines/1/pieces")).to include("No piece is selected")
     expect(refusal(receipt, :lines)).to include("no lines")
     expect(money_in(desk)).to eq([])
   end
@@ -99,7 +99,7 @@ RSpec.describe "the evening", :api do
     expect(made["fields"]).to include("product" => "paint_enamel", "size" => "750 ml", "paid" => "25.00")
     call(:post, "/api/draws", { product: "paint_enamel", amount: "100 ml", pieces: [{ piece_id: desk }] })
     expect(refusal(call(:patch, "/api/containers/#{id}", { product: "paint_all" }),
-                   :product)).to include("taken from it at its price")
+                   :product)).to include("You've already used some of it at this price")
     expect(call(:post, "/api/containers/#{id}/level", { share: "45%" })["percent"]).to eq(45)
   end
 end

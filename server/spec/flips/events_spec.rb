@@ -34,7 +34,7 @@ RSpec.describe "dated events", :api do
     id = piece(bought_on: "2026-05-01")
     event(id, "sold", "2026-05-09", price: "50")
     answer = call(:patch, "/api/pieces/#{id}", { lock_version: 0, bought_on: "2026-05-10" })
-    expect(answer["detail"]).to include("Sold on 9 May 2026 lies before bought on 10 May 2026")
+    expect(answer["detail"]).to include("Sold on 9 May 2026 is before bought on 10 May 2026")
     expect(call(:get, "/api/pieces/#{id}")["fields"]["bought_on"]).to eq("2026-05-01")
   end
 
@@ -63,7 +63,7 @@ RSpec.describe "dated events", :api do
     id = piece
     listed = event(id, "listed", "2026-05-03", asking: "90")
     event(id, "price_changed", "2026-05-04", asking: "80")
-    expect(call(:delete, "/api/events/#{listed['id']}")["detail"]).to include("has never been listed")
+    expect(call(:delete, "/api/events/#{listed['id']}")["detail"]).to include("doesn't fit: the piece was never listed")
     expect(call(:get, "/api/pieces/#{id}")["stage"]).to eq("listed")
   end
 
@@ -72,7 +72,7 @@ RSpec.describe "dated events", :api do
     event(id, "kept", "2026-05-09")
     expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to include("already recorded as kept on 9 May 2026")
     other = piece
-    expect(refusal(event(other, "ready", "2026-07-01"), :on)).to include("lies after today")
+    expect(refusal(event(other, "ready", "2026-07-01"), :on)).to include("Ready on 1 Jul 2026 is after today, 30 Jun 2026")
     expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to include("isn't an amount")
     expect(refusal(event(other, "price_changed", "2026-05-10", asking: ""), :asking)).to include("empty")
   end
@@ -80,7 +80,7 @@ RSpec.describe "dated events", :api do
   it "takes a refund off the receipts, and refuses more than was received" do
     id = piece(purchase: "10")
     event(id, "sold", "2026-05-09", price: "50", fee: "5")
-    expect(event(id, "refunded", "2026-05-20", amount: "51")["detail"]).to include("more than the sale brought")
+    expect(event(id, "refunded", "2026-05-20", amount: "51")["detail"]).to include("The refunds are more than the sale price")
     event(id, "refunded", "2026-05-20", amount: "20", fee_back: "2")
     expect(figure(id, "cash_profit")["text"]).to eq("17.00")
   end

@@ -49,9 +49,9 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       part = made["pieces"][0]["id"]
       expect(call(:delete, "/api/pieces/#{part}")["detail"]).to include("part of a split piece")
       expect(refusal(call(:patch, "/api/pieces/#{part}", { lock_version: 0, purchase: "1" }),
-                     :purchase)).to include("which was split")
+                     :purchase)).to include("The price of A comes from Long sideboard, which you split")
       event(part, "ready", "2026-06-20")
-      expect(call(:delete, "/api/events/#{made['event_id']}")["detail"]).to include("Take those back first")
+      expect(call(:delete, "/api/events/#{made['event_id']}")["detail"]).to include("Undo those first")
     end
 
     it "refuses to split a sold piece, or into fewer than two" do
@@ -78,7 +78,7 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       made = set
       expect(made["basis"]).to eq("by cost")
       expect(call(:post, "/api/pieces/#{@one}/events",
-                  { kind: "sold", price: "1" })["detail"]).to include("offered in the set “Pair”")
+                  { kind: "sold", price: "1" })["detail"]).to include("Left is for sale in the set “Pair”")
       listed = happen(made, "listed", asking: "90")
       expect(listed["members"].map { |member| member["asking"]["text"] }).to eq(["60.00", "30.00"])
       happen(made, "price_changed", asking: "75")
@@ -95,12 +95,12 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
                    { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "20" }] })
       expect(refusal(wrong, :hand)).to include("10.00 EUR under")
       own = call(:get, "/api/pieces/#{@one}")["events"].last["id"]
-      expect(call(:delete, "/api/events/#{own}")["detail"]).to include("came with the set")
+      expect(call(:delete, "/api/events/#{own}")["detail"]).to include("belongs to the set")
       removal = call(:delete, "/api/set-events/#{event_id}")
       expect(call(:get, "/api/pieces/#{@two}")["stage"]).to eq("listed")
       call(:post, "/api/deletions/#{removal['id']}/undo")
       expect(call(:get, "/api/sets/#{made['id']}")["state"]).to eq("sold")
-      expect(call(:delete, "/api/sets/#{made['id']}")["detail"]).to include("has been sold")
+      expect(call(:delete, "/api/sets/#{made['id']}")["detail"]).to include("is sold")
     end
 
     it "is broken before its sale: each piece stands as it did, and undo binds it again" do
@@ -117,8 +117,8 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
     it "refuses one piece alone, one that has ended, one in two sets, and steps out of order" do
       expect(refusal(set(piece_ids: [@one]), :piece_ids)).to include("at least two")
       made = set
-      expect(refusal(set(name: "Other"), :piece_ids)).to include("in the set “Pair” already")
-      expect(refusal(happen(made, "price_changed", asking: "5"), :kind)).to include("never been listed")
+      expect(refusal(set(name: "Other"), :piece_ids)).to include("Left is already in the set “Pair”")
+      expect(refusal(happen(made, "price_changed", asking: "5"), :kind)).to include("was never listed")
       ended = piece(name: "Gone")
       event(ended, "scrapped", "2026-06-01")
       expect(refusal(set(piece_ids: [ended, piece(name: "Here")]), :piece_ids)).to include("Gone is scrapped")

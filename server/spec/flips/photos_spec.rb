@@ -84,7 +84,7 @@ RSpec.describe "photos", :api do
             "empty.jpg" => "" }
     bad.each do |name, bytes|
       answer = send_photo(bytes, { piece_id: id, kind: "before", name: name })
-      expect([status, answer["detail"]]).to match([422, /\A#{name} (is no picture|is damaged or cut short|is empty)/]),
+      expect([status, answer["detail"]]).to match([422, /\A#{name} (isn't a picture|is damaged or incomplete|is empty)/]),
                                             name
     end
     send_photo(upright, { piece_id: id, kind: "before", name: "good.jpg" })
@@ -94,8 +94,8 @@ RSpec.describe "photos", :api do
     expect(send_photo("x" * 25_200_000,
                       { piece_id: id, kind: "before",
                         name: "huge.jpg" })["detail"]).to start_with("huge.jpg is larger than 25 MB")
-    expect(send_photo(upright, { kind: "before" })["detail"]).to include("Say which piece")
-    expect(send_photo(upright, { piece_id: id, kind: "selfie" })["detail"]).to include("not a kind of photo")
+    expect(send_photo(upright, { kind: "before" })["detail"]).to include("Choose which piece")
+    expect(send_photo(upright, { piece_id: id, kind: "selfie" })["detail"]).to include("isn't a kind of photo")
   end
 
   it "keeps them in order with captions, and the best after as the face of the piece" do

@@ -20,13 +20,13 @@ RSpec.describe "pieces", :api do
       error["field"]
     end).to contain_exactly("name", "purchase", "bought_on", "width", "doors", "drawer_rows")
     expect(refusal(answer, :purchase)).to eq("“-5” is negative. Enter 0 or more.")
-    expect(refusal(answer, :bought_on)).to include("does not exist in the calendar")
+    expect(refusal(answer, :bought_on)).to include("isn't in the calendar")
     expect(call(:get, "/api/pieces")["total"]).to eq(0)
   end
 
   it "refuses a purchase after today" do
     expect(refusal(call(:post, "/api/pieces", { name: "A", bought_on: "2026-07-01" }),
-                   :bought_on)).to include("lies after today, 30 Jun 2026")
+                   :bought_on)).to include("is after today, 30 Jun 2026")
   end
 
   it "tells the second of two tabs, with both versions, and loses nothing" do

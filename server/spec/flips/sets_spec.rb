@@ -82,7 +82,7 @@ RSpec.describe Operations::Flips::Sets do
     expect do
       happen(made, "listed",
              asking: "50")
-    end.to raise_error(operations::Support::Refused, /Listed on 1 Jun 2026 lies before bought on 20 Jun 2026/)
+    end.to raise_error(operations::Support::Refused, /Listed on 1 Jun 2026 is before bought on 20 Jun 2026/)
     expect([Records::PieceSetEvent.count, Records::Event.count]).to eq([0, 0])
   end
 

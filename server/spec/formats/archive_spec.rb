@@ -146,7 +146,7 @@ RSpec.describe "the archive of a workshop", :own_data do
       expect(refused(tamper("tables/pieces.jsonl") do |body|
         body.lines.drop(1).join
       end)).to include("table pieces is damaged")
-      expect(refused(tamper("tables/pieces.jsonl") { nil })).to include("missing from it")
+      expect(refused(tamper("tables/pieces.jsonl") { nil })).to include("is missing")
     end
 
     it "is refused where it is of something else, of a later or of an earlier version" do

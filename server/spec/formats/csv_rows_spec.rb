@@ -41,6 +41,6 @@ RSpec.describe Formats::CsvRows do
   end
 
   it "refuses a header of separators, or nothing, in words" do
-    ["", "\n\n", ",,,\n", ";;\n;;\n"].each { |text| expect { read(text) }.to raise_error(Core::Refusal, /names no columns|is empty/) }
+    ["", "\n\n", ",,,\n", ";;\n;;\n"].each { |text| expect { read(text) }.to raise_error(Core::Refusal, /has no column names|is empty/) }
   end
 end

@@ -37,7 +37,7 @@ RSpec.describe Formats::FlipsCsv do
     expect(flip.seconds).to eq(8.5 * 3600)
     expect(read("name,width\nA,36\n", unit: "in").flips.first.piece[:width_mm]).to eq(914.4)
     expect(read("name,width\nA,914\n").flips.first.piece[:width_mm]).to eq(914)
-    expect(problems("A,36 qrt", "name,width")).to contain_exactly(/\Awidth: “36 qrt” is not a length/)
+    expect(problems("A,36 qrt", "name,width")).to contain_exactly(/\Awidth: “36 qrt” isn't a length/)
   end
 
   it "keeps an asking price without a day of listing with the sale" do
@@ -64,17 +64,17 @@ RSpec.describe Formats::FlipsCsv do
 
   it "names the column of everything that is wrong" do
     expect(problems("A,2026-05-02,2026-05-01",
-                    "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 lies before bought on 2 May 2026/)
+                    "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 is before bought on 2 May 2026/)
     expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It is empty/)
     expect(problems("A,-1,x",
-                    "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*not a number/)
+                    "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*isn't a number/)
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Write kept, given away or scrapped/)
     expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It is given, but the piece was not sold/)
     expect(problems("A,kept,2026-01-01,50",
                     "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
     expect(problems("A,1,2", "name,purchase")).to contain_exactly(/it has 3 cells, the header names 2 columns/)
-    expect(problems("A,10,12", "name,sale_price,refund")).to contain_exactly(/\Arefund: .*more than the sale brought/)
-    expect(problems("A,03/05/2026", "name,bought_on")).to contain_exactly(/\Abought_on: .*Write year-month-day/)
+    expect(problems("A,10,12", "name,sale_price,refund")).to contain_exactly(/\Arefund: .*more than the sale price/)
+    expect(problems("A,03/05/2026", "name,bought_on")).to contain_exactly(/\Abought_on: .*Type it like 2026-05-03/)
   end
 
   it "reports unknown and doubled columns, in any order and case" do

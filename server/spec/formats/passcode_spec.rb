@@ -40,7 +40,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
     answers = %w[127.0.0.1 8.8.8.8 nonsense ::1].map do |address|
       run("serve", "--lan", "--address", address, input: "turnip soup\n")[1]
     end
-    expect(answers).to match([/is this machine itself/, /This machine has no address 8.8.8.8/, /“nonsense” is no IP address/,
+    expect(answers).to match([/is this computer itself/, /This machine has no address 8.8.8.8/, /“nonsense” isn't an IP address/,
                               /::1 is no IPv4 address/])
     answers.each { |errors| expect(errors.lines.size).to eq(1) }
     _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", file("key.pem"),
@@ -60,7 +60,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
     end
     _, errors, = run("serve", "--lan", "--certificate", File.join(@home, "c.pem"), "--key", File.join(@home, "k.pem"),
                      input: "turnip soup\n")
-    expect(errors).to include("The key does not belong to the certificate")
+    expect(errors).to include("The key doesn't match the certificate")
   end
 
   it "knows only private addresses of this machine, and draws an address that reads back as itself" do

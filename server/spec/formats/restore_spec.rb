@@ -107,7 +107,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       _, errors, status = run("restore", path)
       expect([status.exitstatus,
               errors]).to match([1,
-                                 /(There is no workshop in this database|database is damaged).* Nothing was changed/])
+                                 /(There's no workshop in this database|database is damaged).* Nothing was changed/])
     end
     expect(report["flips"].size).to eq(2)
   end
@@ -196,7 +196,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       end
     end
     none = forged(to: copy("none.zip")) { |zip, manifest, write| table(zip, manifest, write, "workshops") { [] } }
-    [[photo, "is no picture"], [field, "other fields than the table"], [value, "no plain value"],
+    [[photo, "isn't a picture"], [field, "the wrong fields"], [value, "isn't plain data"],
      [none, "no workshop in it"]].each do |path, why|
       _, errors, status = run("restore", path)
       expect([status.exitstatus, errors]).to match([1, /#{why}.* Nothing was changed/])

@@ -79,8 +79,8 @@ RSpec.describe Formats::SheetRows do
   end
 
   it "refuses what is a zip and no spreadsheet, and an empty sheet, with the remedy" do
-    expect { described_class.new(zip("a.txt" => "x")) }.to raise_error(Core::Refusal, /Save it as XLSX, ODS or CSV/)
-    expect { described_class.new("PK\x03\x04broken".b) }.to raise_error(Core::Refusal, /Save it as XLSX, ODS or CSV/)
+    expect { described_class.new(zip("a.txt" => "x")) }.to raise_error(Core::Refusal, /Save it as XLSX, ODS, or CSV/)
+    expect { described_class.new("PK\x03\x04broken".b) }.to raise_error(Core::Refusal, /Save it as XLSX, ODS, or CSV/)
     expect { described_class.new(xlsx([])) }.to raise_error(Core::Refusal, /is empty/)
   end
 
@@ -153,7 +153,7 @@ RSpec.describe Formats::SheetRows do
     it "reads a file without its styles, refuses one without its sheet, and entities that multiply, in words" do
       expect do
         described_class.new(with_sheet(nil))
-      end.to raise_error(Core::Refusal, /parts of it are missing or damaged|is empty/)
+      end.to raise_error(Core::Refusal, /parts are missing or damaged|is empty/)
       expect(described_class.new(with_sheet(nil, part: "xl/styles.xml")).header.cells).to eq(["name"]) # dates without styles are numbers
       laughs = "<!DOCTYPE x [<!ENTITY a \"ha\">#{('b'..'j').map { |name| "<!ENTITY #{name} \"#{"&#{(name.ord - 1).chr};" * 10}\">" }.join}]>"
       body = sheet("<row r=\"1\">#{cell('A1', '&j;')}</row>")

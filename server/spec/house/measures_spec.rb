@@ -25,7 +25,7 @@ RSpec.describe "measures of the house", :api do
     expect(sizes.call).to eq(["1.89 L", "946 ml", "946 ml"])
     expect(refusal(tin("1 qrt"),
                    :size)).to eq("“1 qrt” has an unknown unit. Did you mean “1 qt”? If not, type it like 250 ml or 0.5 L.")
-    expect(refusal(tin("1,234"), :size)).to include("two ways")
+    expect(refusal(tin("1,234"), :size)).to include("could mean two numbers")
   end
 
   it "let a form be saved unchanged: what it shows is what is kept" do

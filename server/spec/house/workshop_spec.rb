@@ -23,10 +23,10 @@ RSpec.describe "house rules and Books", :api do
   end
 
   it "refuses a target under the floor, a full fee, an unknown zone and currency" do
-    expect(change(floor_pay: "10", target_pay: "9")["detail"]).to include("Target pay is under floor pay")
-    expect(refusal(change(fee_rate: "100"), :fee_rate)).to include("from 0 to under 100")
-    expect(refusal(change(time_zone: "Moon/Sea"), :time_zone)).to include("not a time zone")
-    expect(refusal(change(currency: "XQX"), :currency)).to include("not a currency code")
+    expect(change(floor_pay: "10", target_pay: "9")["detail"]).to include("Your target pay is below your minimum pay")
+    expect(refusal(change(fee_rate: "100"), :fee_rate)).to include("isn't a possible percentage")
+    expect(refusal(change(time_zone: "Moon/Sea"), :time_zone)).to include("isn't a time zone")
+    expect(refusal(change(currency: "XQX"), :currency)).to include("isn't a currency")
   end
 
   it "takes a country by its name or letters, and says which English it reads" do
@@ -42,7 +42,7 @@ RSpec.describe "house rules and Books", :api do
     change(currency: "JPY")
     expect(status).to eq(200)
     piece(purchase: "900")
-    expect(refusal(change(currency: "EUR"), :currency)).to include("cannot change once money is recorded")
+    expect(refusal(change(currency: "EUR"), :currency)).to include("You can't change the currency after you've recorded an amount")
   end
 
   it "gives new pieces the sundries of the house, and leaves old ones" do

@@ -153,7 +153,7 @@ RSpec.describe "pricing by the market", :api do
     event(id, "sold", "2026-06-01", price: "90") # on the day it was listed
     future = call(:post, "/api/pieces/#{id}/comparables",
                   { what: "From tomorrow", price: "100", seen_on: "2026-07-01" })
-    expect(refusal(future, :seen_on)).to include("lies after today")
+    expect(refusal(future, :seen_on)).to include("is after today")
     expect(refusal(call(:post, "/api/pieces/#{id}/comparables", { what: "For nothing", price: "0" }),
                    :price)).to include("above 0")
     other = piece(name: "Other desk", kind: "desk", purchase: "40")

@@ -150,7 +150,7 @@ RSpec.describe "offering a piece", :api do
       event(chest, "listed", "2026-05-10", asking: "240")
       event(chest, "sold", "2026-06-20", price: "200", fee: "20", delivery: "25")
       refused = call(:post, "/api/pieces/#{chest}/return", { fee_back: "21" })
-      expect(refusal(refused, :fee_back)).to include("More of the fee is given back than was paid")
+      expect(refusal(refused, :fee_back)).to include("You got back more than the fee you paid")
       at("2026-07-10T12:00:00Z")
       back = call(:post, "/api/pieces/#{chest}/return", { fee_back: "12", lost: "3" })
       expect(figure(chest, "cash_in")["text"]).to eq("66.00")

@@ -17,11 +17,11 @@ RSpec.describe "house rules of selling", :api do
   end
 
   it "refuse what cannot be, naming the field, and keep what stood" do
-    expect(refusal(house(haggle: "100"), :haggle)).to include("from 0 to 99")
+    expect(refusal(house(haggle: "100"), :haggle)).to include("isn't a possible percentage")
     expect(refusal(house(haggle: ""), :haggle)).to include("empty")
-    expect(refusal(house(price_ending: "7"), :price_ending)).to include("not one of the choices")
+    expect(refusal(house(price_ending: "7"), :price_ending)).to include("isn't one of the choices")
     expect(refusal(house(step_days: "-1"), :step_days)).to include("0 to 365")
-    expect(refusal(house(decline: "much"), :decline)).to include("not a number")
+    expect(refusal(house(decline: "much"), :decline)).to include("isn't a number")
     expect(call(:get, "/api/workshop")["haggle"]).to eq("10")
   end
 

@@ -50,7 +50,7 @@ RSpec.describe "pricing and the market", :api do
     expect(page["methods"].map { |one| one["key"] }).to eq(["cost_and_pay"])
     call(:put, "/api/pieces/#{id}/new-price", { price: "600" })
     expect(method(pricing(id), "new")).to eq("low" => "120.00", "mid" => "180.00", "high" => "240.00")
-    expect(refusal(call(:put, "/api/pieces/#{id}/new-price", { price: "0" }), :price)).to include("cannot cost nothing")
+    expect(refusal(call(:put, "/api/pieces/#{id}/new-price", { price: "0" }), :price)).to include("can't be 0")
     call(:put, "/api/pieces/#{id}/new-price", { price: "" })
     expect(method(pricing(id), "new")).to be_nil
   end
@@ -108,7 +108,7 @@ RSpec.describe "pricing and the market", :api do
     expect(pricing(id)["comparables"].size).to eq(2)
     bad = call(:post, "/api/pieces/#{id}/comparables", { what: "", price: "0", likeness: "4" })
     expect([refusal(bad, :what), refusal(bad, :price),
-            refusal(bad, :likeness)]).to match([/empty/, /must be above 0/, /1 to 3/])
+            refusal(bad, :likeness)]).to match([/empty/, /has to be above 0/, /1 to 3/])
     expect(refusal(call(:post, "/api/pieces/#{piece}/comparables", { what: "Thing", price: "5" }),
                    :what)).to include("no kind")
   end
@@ -187,7 +187,7 @@ RSpec.describe "pricing and the market", :api do
                 { who: "Neighbour", price: "170", deposit: "20", until_on: "2026-07-05", pick_up: "Sunday 10:00" })
     expect(row(id)["hold"]).to include("who" => "Neighbour", "deposit" => include("text" => "20.00"), "until_on" => include("iso" => "2026-07-05"),
                                        "pick_up" => "Sunday 10:00")
-    expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "Another" }), :who)).to include("held already")
+    expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "Another" }), :who)).to include("already reserved")
     call(:delete, "/api/holds/#{held['id']}")
     expect(row(id)["hold"]).to be_nil
     expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "" }), :who)).to include("empty")

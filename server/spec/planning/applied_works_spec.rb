@@ -78,9 +78,9 @@ RSpec.describe "work that a look puts on", :api do
         row.values_at("kind", "number", "missing")
       end).to eq([%w[hinge 6 0], %w[castor 4 1]])
       expect(refusal(said({ kind: "hinge", number: "2", missing: "3" }),
-                     :missing)).to include("More hinges are missing")
+                     :missing)).to include("You entered more missing hinges than there are in all: 2")
       expect(refusal(said({ kind: "hinge", number: "0" }), :number)).not_to be_empty
-      expect(refusal(said({ kind: "wings", number: "2" }), :kind)).to include("not one of the choices")
+      expect(refusal(said({ kind: "wings", number: "2" }), :kind)).to include("isn't one of the choices")
       expect(look["fittings"].size).to eq(2)
       said
       expect([look["fittings"], keys.grep(/fitting/), keys.include?("pads")]).to eq([[], [], true])

@@ -34,7 +34,7 @@ RSpec.describe "kinds and shapes", :api do
     call(:post, "/api/prospects", { kind: "churn", kind_form: "trunk", condition: "worn" })
     expect(shape(kind: "churn")).to include("known" => true)
     expect(refusal(call(:post, "/api/pieces", { name: "x", kind: "whatsit", kind_form: "blob" }),
-                   :kind_form)).to include("not one of the choices")
+                   :kind_form)).to include("isn't one of the choices")
     expect(shape(kind: "whatsit")["known"]).to be(false)
   end
 
@@ -46,8 +46,8 @@ RSpec.describe "kinds and shapes", :api do
     looked = look(id, **filled.transform_keys(&:to_sym), doors: "", drawer_rows: "2")
     expect(looked["shape"]).to include("assumed" => false, "says" => nil)
     expect(looked["zones"].map { |zone| zone["key"] }.grep(/door|front/)).to eq(%w[front-1-1 front-1-2])
-    expect(refusal(look(id, drawer_rows: "9,x"), :drawer_rows)).to include("not a stack of drawers")
-    expect(refusal(look(id, doors: "99"), :doors)).to include("Give 0 to 8")
+    expect(refusal(look(id, drawer_rows: "9,x"), :drawer_rows)).to include("doesn't say how many drawers there are")
+    expect(refusal(look(id, doors: "99"), :doors)).to include("doors can't be drawn")
     expect(plan(id)["shape"]["filled"]).to include("drawer_rows" => "2") # what was refused changed nothing
   end
 
@@ -58,7 +58,7 @@ RSpec.describe "kinds and shapes", :api do
                                                         "Check the number and its unit, or confirm that it's correct.")
     id = piece(kind: "dresser", width: "54 mm", sure: "yes")
     expect(call(:patch, "/api/pieces/#{id}", { lock_version: 0, notes: "a doll's" })["fields"]["notes"]).to eq("a doll's") # asked once
-    expect(refusal(look(id, width: "54 mm", height: "9 m"), :height)).to include("would be unusual")
+    expect(refusal(look(id, width: "54 mm", height: "9 m"), :height)).to include("A dresser with a height of 9000 mm is unusual; 850 mm is common")
     expect(piece(kind: "gizmo", width: "54 mm")).to be_positive # of what nobody knows nothing is usual
   end
 

@@ -46,11 +46,11 @@ RSpec.describe "looking over, looks and plans", :api do
                      :zone)).to include("no zone “lid”")
       expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "top", area: "0" }), :area)).to include("above 0")
       expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "top", relief: "square" }),
-                     :relief_depth)).to include("depth and their pitch")
+                     :relief_depth)).to include("Square slats need their depth and spacing")
       tall = call(:post, "/api/pieces",
                   { name: "Stack", kind: "chest of drawers", height: "700", drawer_rows: "1,1", row_heights: "400, 400" })
-      expect([status, refusal(tall, :row_heights)]).to match([422, include("together are 800 mm tall")])
-      expect(refusal(call(:post, "/api/pieces", { name: "Flat", width: "0" }), :width)).to include("not a length")
+      expect([status, refusal(tall, :row_heights)]).to match([422, include("800 mm tall together")])
+      expect(refusal(call(:post, "/api/pieces", { name: "Flat", width: "0" }), :width)).to include("isn't a length")
       expect(plan.fetch("zones").filter_map { |zone| zone["change"] }).to be_empty
     end
 
@@ -81,7 +81,7 @@ RSpec.describe "looking over, looks and plans", :api do
       row = plan.fetch("findings").first
       expect(row).to include("label" => "Gouge or dent", "zone_label" => "Top", "measure" => "4 mm",
                              "note" => "left corner")
-      expect(row["says"]).to include("Fills show under stain: paint this zone")
+      expect(row["says"]).to include("fill it and sand it flush, deep ones twice; filler shows under stain, so paint this zone")
       expect(steps).to include("fill", "level", "refill", "relevel")
       call(:patch, "/api/findings/#{found}", { measure: "1" })
       expect(steps).to include("fill").and(satisfy { |keys| !keys.include?("refill") })
@@ -94,10 +94,10 @@ RSpec.describe "looking over, looks and plans", :api do
     it "refuse a zone that is not there, a measure that is none, a kind that is unknown" do
       note = ->(**given) { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", **given }) }
       expect(refusal(note.call(zone: "lid"), :zone)).to include("no zone “lid”")
-      expect(refusal(note.call(measure: "deep"), :measure)).to include("not a length")
+      expect(refusal(note.call(measure: "deep"), :measure)).to include("isn't a length")
       expect(refusal(note.call(kind: "painted", measure: "-2"), :measure)).to include("whole number above 0")
       expect(refusal(note.call(kind: "varnish", measure: "2"), :measure)).to include("has no measure")
-      expect(refusal(note.call(kind: "ghost"), :kind)).to include("not a finding of the list")
+      expect(refusal(note.call(kind: "ghost"), :kind)).to include("isn't in the list of problems")
       expect(plan.fetch("findings")).to be_empty
     end
 
@@ -175,12 +175,12 @@ RSpec.describe "looking over, looks and plans", :api do
     it "refuse a finish, a product, a colour, a zone and a fifth look that cannot be; and two tabs do not overwrite each other" do
       made = look
       paint = ->(**given) { call(:put, "/api/looks/#{made}/zones", { zones: ["top"], finish: "paint", **given }) }
-      expect(refusal(paint.call(finish: "gold"), :finish)).to include("not one of the choices")
+      expect(refusal(paint.call(finish: "gold"), :finish)).to include("isn't one of the choices")
       expect(refusal(paint.call(product: "gold"), :product)).to include("not a product")
-      expect(refusal(paint.call(colour: "red 7"), :colour)).to include("not a colour")
+      expect(refusal(paint.call(colour: "red 7"), :colour)).to include("isn't a color")
       expect(refusal(paint.call(zones: ["lid"]), :zones)).to include("no zone")
-      expect(refusal(paint.call(zones: []), :zones)).to include("Choose one or more")
-      expect(refusal(paint.call(over: ["gold"]), :over)).to include("does not fit here")
+      expect(refusal(paint.call(zones: []), :zones)).to include("Pick one or more")
+      expect(refusal(paint.call(over: ["gold"]), :over)).to include("doesn't fit here")
       version = plan["looks"].first["lock_version"]
       expect(call(:patch, "/api/looks/#{made}",
                   { lock_version: version, wear: "hard" })).to include("lock_version" => version + 1)
@@ -188,7 +188,7 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(status).to eq(409)
       3.times { |place| call(:post, "/api/pieces/#{id}/looks", { name: "Look #{place}" }) }
       expect(call(:post, "/api/pieces/#{id}/looks",
-                  { name: "Fifth" }).fetch("errors").first["message"]).to include("4 looks stand side by side")
+                  { name: "Fifth" }).fetch("errors").first["message"]).to include("A piece can have 4 looks")
     end
 
     it "take another product instead, and say what that does" do
@@ -218,7 +218,7 @@ RSpec.describe "looking over, looks and plans", :api do
         row["question"] == "grip"
       end).to include("chosen" => "deglosser")
       bad = call(:patch, "/api/workshop", { lock_version: version + 1, practices: { grip: "hope" } })
-      expect(bad.to_s).to include("not a way to answer")
+      expect(bad.to_s).to include("isn't an answer to")
     end
   end
 
@@ -235,7 +235,7 @@ RSpec.describe "looking over, looks and plans", :api do
       given = { zones: shown, finish: "paint", colour: "#ffffff" }
       refused = ->(field, value) { refusal(call(:put, "/api/looks/#{made}/zones", { **given, field => value }), field) }
       expect(refused.call(:coats, "9")).to include("8")
-      expect([refused.call(:preparation, "blast"), refused.call(:way, "mop")]).to all(include("not one of the choices"))
+      expect([refused.call(:preparation, "blast"), refused.call(:way, "mop")]).to all(include("isn't one of the choices"))
       lined = lambda { |number|
         call(:patch, "/api/looks/#{made}",
              { inside: "liner", lined: number, lock_version: plan["looks"].first["lock_version"] })
@@ -267,7 +267,7 @@ RSpec.describe "looking over, looks and plans", :api do
       call(:delete, "/api/products/#{own['id']}")
       expect(status).to eq(200)
       expect(refusal(call(:post, "/api/products", { label: "x", generic: "paint_all", rate: "0" }),
-                     :rate)).to include("not above 0")
+                     :rate)).to include("isn't above 0")
     end
   end
 end

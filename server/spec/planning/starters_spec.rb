@@ -36,6 +36,6 @@ RSpec.describe "looks to begin with", :api do
                                                                                   "pattern" => "distressed"))
     refused = call(:post, "/api/pieces/#{chest}/looks", { name: "Gold", starter: "gilded" })
     expect(last_response.status).to eq(422)
-    expect(refused["detail"]).to include("“gilded” is not a look to begin with")
+    expect(refused["detail"]).to include("“gilded” isn't a look to start from")
   end
 end

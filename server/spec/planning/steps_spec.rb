@@ -25,7 +25,7 @@ RSpec.describe "working a plan", :api do
   it "asks about lead before anything breaks an old finish, and the answer changes the plan and stands in the diary" do
     expect(plan["lead"]).to include("open" => true, "answer" => nil)
     expect(keys.index("lead")).to be < keys.index("scuff")
-    expect(done("lead")["errors"].first["message"]).to include("ends with its answer")
+    expect(done("lead")["errors"].first["message"]).to include("The lead test needs its result")
     told = call(:post, "/api/pieces/#{id}/lead", { answer: "present" }).fetch("changes")
     expect(told.join).to include("of work to come")
     expect(keys).to include("seal-in").and(satisfy { |all| !all.intersect?(%w[scuff lead]) })
@@ -35,7 +35,7 @@ RSpec.describe "working a plan", :api do
       line["text"]
     end).to include("Lead: lead is there.", "Lead: no lead found.")
     expect(refusal(call(:post, "/api/pieces/#{id}/lead", { answer: "perhaps" }),
-                   :answer)).to include("not one of the choices")
+                   :answer)).to include("isn't one of the choices")
   end
 
   it "ticks steps off by zone, wants serious cautions confirmed once per piece, and takes both back" do
@@ -45,7 +45,7 @@ RSpec.describe "working a plan", :api do
     expect(done("treat_worm")["marks"]).to be_positive
     expect(step("treat_worm")["cautions"]).to all(include("confirmed" => true))
     expect(refusal(call(:post, "/api/pieces/#{id}/confirmations", { caution: "wolves" }),
-                   :caution)).to include("not a caution")
+                   :caution)).to include("isn't a caution")
 
     before = plan["plan"]["remaining"]["seconds"]
     done("wash", zones: ["top"])
@@ -53,13 +53,13 @@ RSpec.describe "working a plan", :api do
     expect(plan["plan"]["remaining"]["seconds"]).to be < before
     done("wash")
     expect(step("wash")).to include("state" => "done", "remaining" => include("seconds" => 0))
-    expect(refusal(done("wash"), :step)).to include("done already")
+    expect(refusal(done("wash"), :step)).to include("already done")
     expect(refusal(done("wash", zones: ["lid"]), :zones)).to include("no zone")
     gone = call(:post, "/api/pieces/#{id}/steps/open", { step: "wash", zones: ["top"] }).fetch("id")
     expect(step("wash")["state"]).to eq("part")
     call(:post, "/api/deletions/#{gone}/undo")
     expect(step("wash")["state"]).to eq("done")
-    expect(refusal(call(:post, "/api/pieces/#{id}/steps/open", { step: "pads" }), :step)).to include("not done")
+    expect(refusal(call(:post, "/api/pieces/#{id}/steps/open", { step: "pads" }), :step)).to include("This step isn't done")
   end
 
   it "counts what was sanded when other papers are planned for it, and takes it back under the step that stands there now" do
@@ -93,14 +93,14 @@ RSpec.describe "working a plan", :api do
 
   it "ticks all up to a step at once, after what ends with an answer and with cautions read, and takes it back" do
     up_to = ->(key) { call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: key }) }
-    expect(refusal(up_to.call("scuff"), :step)).to include("“Test the old finish for lead” ends with an answer")
+    expect(refusal(up_to.call("scuff"), :step)).to include("needs an answer")
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     %w[solvent dust].each { |caution| call(:post, "/api/pieces/#{id}/confirmations", { caution: caution }) }
     before = keys.take(keys.index("scuff") + 1)
     ticked = up_to.call("scuff")["steps"]
     expect(ticked.map { |one| one["step"] }).to eq(before)
     expect(before.map { |key| step(key)["state"] }).to all(eq("done"))
-    expect(refusal(up_to.call("scuff"), :step)).to include("done already")
+    expect(refusal(up_to.call("scuff"), :step)).to include("already done")
     ticked.reverse_each { |one| call(:post, "/api/pieces/#{id}/steps/open", one) }
     expect(before.map { |key| step(key)["state"] }).to all(eq("open"))
   end
@@ -122,17 +122,17 @@ RSpec.describe "working a plan", :api do
 
     coat = keys.grep(%r{\Acoat/}).first
     against = refusal(edit("before", coat, before: "scuff"), :before)
-    expect(against).to match(/it slides on a glossy finish: scuff it until it is dull all over. .*your way/)
+    expect(against).to match(/: it slides on a glossy finish: scuff it until it is dull all over\. Undo your change, or confirm that that's how you do it/)
     gone = edit("before", coat, before: "scuff", our_way: true).fetch("id")
     told = call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")
     expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"),
                                     "where" => String))
     call(:delete, "/api/plan-edits/#{gone}")
     expect(call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")).to eq([])
-    expect(refusal(edit("remove", "wash-rinse"), :step)).to include("presses dirt into it", "say that it is your way")
+    expect(refusal(edit("remove", "wash-rinse"), :step)).to include("presses dirt into it", "confirm that that's how you do it")
     expect(refusal(edit("wait", "wash-rinse", wait: "5 min"), :wait)).to include("is not dry yet: 2 h between them")
     expect(refusal(edit("before", "wash", before: "nowhere"), :before)).to include("no such step")
-    expect(refusal(edit("remove", "lead"), :step)).to include("not taken out")
+    expect(refusal(edit("remove", "lead"), :step)).to include("You can't remove the lead test")
     expect(refusal(edit("split", "dust", number: "1"), :number)).to include("Give 2 to 9")
     expect(edit("before", "wax-runners", before: "tip-kit")).to include("id")
     expect(keys.index("wax-runners")).to be < keys.index("tip-kit")
@@ -164,7 +164,7 @@ RSpec.describe "working a plan", :api do
     expect(parts.map do |part|
       part.values_at("number", "what")
     end).to eq([[1, "Drawer 1"], [2, "Drawer 2"], [3, "Tub: screws and pulls"]])
-    expect(call(:post, "/api/pieces/#{id}/parts/number")["errors"].first["message"]).to include("has its number")
+    expect(call(:post, "/api/pieces/#{id}/parts/number")["errors"].first["message"]).to include("Every part that comes off already has a number")
     call(:delete, "/api/parts/#{parts.last['id']}")
     own = call(:post, "/api/pieces/#{id}/parts", { what: "Key", place: "top drawer" })
     expect(own).to include("number" => 4, "back_on" => nil)
@@ -206,7 +206,7 @@ RSpec.describe "working a plan", :api do
       unit["done"]
     end]).to eq(["part", [true, true, true, false]])
     expect(call(:get, "/api/pieces/#{chairs}")["fields"]["units"]).to eq("4")
-    expect(refusal(call(:post, "/api/pieces", { name: "Many", units: "99" }), :units)).to include("Give 1 to 24")
+    expect(refusal(call(:post, "/api/pieces", { name: "Many", units: "99" }), :units)).to include("is out of range")
   end
 
   it "learns from finished pieces how long work takes here" do
@@ -233,7 +233,7 @@ RSpec.describe "working a plan", :api do
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
     expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
-    expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("not a temperature")
+    expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("isn't a temperature")
   end
 
   it "refuses to work a plan that is not there" do

@@ -46,7 +46,7 @@ RSpec.describe "house rules of buying", :api do
   end
 
   it "are refused where they cannot be, by their field" do
-    { mileage_rate: ["-1", "negative"], places: ["many", "0 to"], weekly_hours: ["200", "more than a week"], trip: ["1,500", "two ways"],
+    { mileage_rate: ["-1", "negative"], places: ["many", "0 to"], weekly_hours: ["200", "more than a week"], trip: ["1,500", "two numbers"],
       rent: ["-2", "negative"] }.each do |field, (value, words)|
       expect(refusal(rules(field => value), field)).to include(words), field.to_s
     end
@@ -57,7 +57,7 @@ RSpec.describe "house rules of buying", :api do
 
   it "keep the currency once a tag, a lot or a value in the stash was written down" do
     call(:post, "/api/prospects", { kind: "desk", condition: "worn", tag: "30" })
-    expect(refusal(rules(currency: "USD"), :currency)).to include("cannot change once money is recorded")
+    expect(refusal(rules(currency: "USD"), :currency)).to include("You can't change the currency after you've recorded an amount")
   end
 
   it "buy once for a repeated request, and not twice" do
@@ -73,17 +73,17 @@ RSpec.describe "house rules of buying", :api do
     expect(call(:post, "/api/prospects", spotted(remind_on: "2027-01-31", next_cut_on: "2026-07-07"))["fields"])
       .to include("remind_on" => "2027-01-31", "next_cut_on" => "2026-07-07")
     expect(refusal(call(:post, "/api/prospects", spotted(spotted_on: "2026-07-01")),
-                   :spotted_on)).to include("lies after today")
+                   :spotted_on)).to include("Spotted on 1 Jul 2026 is after today, 30 Jun 2026")
     id = call(:get, "/api/prospects")["rows"].first["id"]
     expect(refusal(call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-07-02", tag: "3" }),
-                   :seen_on)).to include("lies after today")
+                   :seen_on)).to include("Spotted on 1 Jul 2026 is after today, 30 Jun 2026")
     expect(refusal(call(:post, "/api/prospects", spotted(remind_on: "31.1.2027")),
-                   :remind_on)).to include("is not a date")
+                   :remind_on)).to include("isn't a date")
   end
 
   it "hold a fee and a pay that fit together" do
     rules(target_pay: "10")
-    expect(refusal(rules(floor_pay: "11"), :target_pay)).to include("under floor pay")
+    expect(refusal(rules(floor_pay: "11"), :target_pay)).to include("Your target pay is below your minimum pay")
     expect(refusal(rules(fee_rate: "100"), :fee_rate)).to include("under 100")
   end
 

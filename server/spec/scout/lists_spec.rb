@@ -99,7 +99,7 @@ RSpec.describe "lists of what was hunted", :api do
       call(:get, "/api/pieces/#{id}")["fields"]["bought_on"]
     end.uniq).to eq(["2026-05-10"])
     late = call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"] + 1, bought_on: "2026-05-21" })
-    expect(late["detail"]).to include("Split on 20 May 2026 lies before bought on 21 May 2026")
+    expect(late["detail"]).to include("Split on 20 May 2026 is before bought on 21 May 2026")
     expect(call(:get, "/api/pieces/#{whole}")["fields"]["bought_on"]).to eq("2026-05-10")
   end
 

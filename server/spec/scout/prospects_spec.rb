@@ -189,7 +189,7 @@ RSpec.describe "spotted pieces", :api do
     expect(refusal(spot(kind: ""), :kind)).to include("empty")
     expect(refusal(spot(condition: "perfect"), :condition)).to include("Choose sound, worn, rough")
     expect(refusal(spot(tag: "-4"), :tag)).to include("negative")
-    expect(refusal(spot(cut_basis: "current"), :cut_size)).to include("not complete")
+    expect(refusal(spot(cut_basis: "current"), :cut_size)).to include("isn't complete")
     expect(refusal(spot(cut_basis: "current", cut_size: "120", cut_every: "7"), :cut_size)).to include("more than 100%")
     expect(refusal(spot(count: "0"), :count)).to include("1 to 40")
     expect(refusal(spot(checks: { pulls_needed: "2", pulls_present: "3" }), :pulls_present)).to include("3 of 2")

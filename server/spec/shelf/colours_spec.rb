@@ -27,9 +27,9 @@ RSpec.describe "colours", :api do
   it "refuses a colour twice and what is none, each with what works" do
     colour("Gable white", "#ffffff")
     expect(refusal(call(:post, "/api/colours", { name: "gable White", hex: "#eeeeee" }),
-                   :name)).to include("already (#ffffff)", "“gable White 2”")
+                   :name)).to include("You already have a color “Gable white” (#ffffff)", "“gable White 2”")
     expect(refusal(call(:post, "/api/colours", { name: "X", hex: "blueish" }),
-                   :hex)).to include("is not a colour", "#2f6b3f")
+                   :hex)).to include("isn't a color", "#2f6b3f")
     expect(refusal(tin(colour: "gable whit"), :colour)).to include("Did you mean “Gable white”?")
     expect(refusal(tin(product: "glue", colour: "Gable white"), :colour)).to include("Wood glue comes in no colours")
     expect(refusal(call(:post, "/api/colours", { name: "N" * 41, hex: "#eeeeee" }), :name)).to include("40")
@@ -89,7 +89,7 @@ RSpec.describe "colours", :api do
       expect(use).to include("label" => "all-in-one satin paint, Yard green",
                              "stands" => [{ "place" => "cellar", "left" => "1.00 L" }])
       refused = call(:delete, "/api/colours/#{green.delete_prefix('c')}")
-      expect(refused.fetch("errors").first["message"]).to include("Yard green is the colour of a zone of Chest")
+      expect(refused.fetch("errors").first["message"]).to include("Yard green is the color of a zone of Chest")
     end
 
     it "plans as many coats when the swatch is corrected, and follows its tone where nothing is painted yet" do
@@ -132,7 +132,7 @@ RSpec.describe "colours", :api do
   end
 
   it "keeps a gift at no cash, and at what it would have cost in the full-cost view" do
-    expect(refusal(tin(value: "30", paid: "5"), :value)).to include("it was no gift")
+    expect(refusal(tin(value: "30", paid: "5"), :value)).to include("it wasn't a gift")
     tin(value: "30.00", paid: "", colour: "oat-sack")
     stool = piece(name: "Stool")
     bench = piece(name: "Bench")

@@ -73,7 +73,7 @@ RSpec.describe "the shelf", :api do
     first = call(:delete, "/api/costs/#{draw('400 ml', piece)['id']}")["id"]
     draw("300 ml", piece)
     expect(call(:post,
-                "/api/deletions/#{first}/undo")["errors"].first["message"]).to include("taken for something else since")
+                "/api/deletions/#{first}/undo")["errors"].first["message"]).to include("used for something else since")
     expect(row["left"]).to eq("200 ml")
   end
 
@@ -129,7 +129,7 @@ RSpec.describe "the shelf", :api do
     expect(draw("250 ml", chest)["amount"]["text"]).to eq("10.50") # a quarter of 42.00; 8.40 were drawn and 23.10 lost
     expect(refusal(call(:post, "/api/containers/#{tin}/level", { left: "2 L" }), :left)).to include("ever held")
     expect(refusal(call(:post, "/api/containers/#{tin}/level", {}), :left)).to include("how much")
-    expect(refusal(call(:post, "/api/containers/#{tin}/level", { share: "2" }), :share)).to include("not a part")
+    expect(refusal(call(:post, "/api/containers/#{tin}/level", { share: "2" }), :share)).to include("isn't a share")
     found = call(:post, "/api/containers/#{tin}/level", { left: "100 ml" })
     expect(found).to include("left" => "100 ml", "worth" => include("text" => "4.20")) # a tenth of 42.00
   end
@@ -150,7 +150,7 @@ RSpec.describe "the shelf", :api do
     cost = draw("100 ml", piece)
     expect(refusal(call(:patch, "/api/containers/#{tin}", { paid: "1" }), :paid)).to include("at its price")
     expect(call(:patch, "/api/containers/#{tin}", { note: "thick" })["note"]).to eq("thick")
-    expect(call(:delete, "/api/containers/#{tin}")["errors"].first["message"]).to include("Pieces have taken from it")
+    expect(call(:delete, "/api/containers/#{tin}")["errors"].first["message"]).to include("You've already used some of it")
     expect(refusal(call(:patch, "/api/costs/#{cost['id']}", { amount: "1" }),
                    :amount)).to include("was taken from the shelf")
     call(:delete, "/api/costs/#{cost['id']}")

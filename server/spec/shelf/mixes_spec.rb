@@ -40,7 +40,7 @@ RSpec.describe "mixes", :api do
                                     { "label" => "wall paint", "amount" => "75 ml", "there" => "0 ml",
                                       "enough" => false },
                                     { "label" => "water", "amount" => "75 ml", "there" => nil, "enough" => true }])
-    expect(refusal(call(:get, "/api/mixes/#{made['id']}/amounts?amount=much"), :amount)).to include("not an amount")
+    expect(refusal(call(:get, "/api/mixes/#{made['id']}/amounts?amount=much"), :amount)).to include("isn't an amount")
     newer = call(:post, "/api/mixes/#{made['id']}/versions",
                  { parts: [part("paint_chalk", "2"), part("paint_wall", "2"), part("water", "1")], note: "paler" })
     expect(newer).to include("version" => 2, "text" => "2 : 2 : 1")
@@ -51,16 +51,16 @@ RSpec.describe "mixes", :api do
   end
 
   it "refuses what is no mix, naming the field, and writes nothing" do
-    expect(refusal(mix(parts: [part("paint_wall", "1")]), :parts)).to include("One part")
-    expect(refusal(mix(parts: [part("paint_wall", "1"), part("water", "none")]), :parts)).to include("not a number")
-    expect(refusal(mix(parts: [part("pads", "1"), part("water", "1")]), :product)).to include("cannot be a part")
+    expect(refusal(mix(parts: [part("paint_wall", "1")]), :parts)).to include("A mix needs at least two parts")
+    expect(refusal(mix(parts: [part("paint_wall", "1"), part("water", "none")]), :parts)).to include("isn't a number")
+    expect(refusal(mix(parts: [part("pads", "1"), part("water", "1")]), :product)).to include("as a part")
     expect(refusal(mix(parts: [{ parts: "1" }, part("water", "1")]), :parts)).to include("no name")
     expect(refusal(mix(""), :name)).to include("empty")
-    expect(refusal(mix(swatch: "blueish 7"), :swatch)).to include("not a colour")
+    expect(refusal(mix(swatch: "blueish 7"), :swatch)).to include("isn't a color")
     expect(call(:get, "/api/mixes")["mixes"]).to eq([])
     inner = mix
     expect(refusal(mix("Second", parts: [part(inner["product"], "1"), part("water", "1")]),
-                   :product)).to include("Name what it is mixed of")
+                   :product)).to include("Enter what it's mixed from")
   end
 
   it "mixes from the shelf at what the parts cost, and puts them back when the batch is taken back" do
@@ -74,7 +74,7 @@ RSpec.describe "mixes", :api do
     chest = piece
     cost = call(:post, "/api/draws", { product: made["product"], amount: "100 ml", pieces: [{ piece_id: chest }] })
     expect(cost["amount"]["text"]).to eq("2.00")
-    expect(said(call(:delete, "/api/containers/#{batch}"))).to include("Pieces have taken from it")
+    expect(said(call(:delete, "/api/containers/#{batch}"))).to include("You've already used some of it")
     call(:delete, "/api/costs/#{cost['id']}")
     tin = call(:get, "/api/shelf")["rows"].find { |row| row["product"] == "paint_wall" }["containers"].first["id"]
     expect(said(call(:delete, "/api/containers/#{tin}"))).to include("Something was mixed from it")
@@ -89,7 +89,7 @@ RSpec.describe "mixes", :api do
     made = mix
     tin("paint_chalk", "1 L", "32.00")
     expect(refusal(call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml" }),
-                   :amount)).to start_with("wall paint: Only 0 ml left")
+                   :amount)).to start_with("wall paint: The shelf says only 0 ml is left")
     expect([left("paint_chalk"), read(made["id"])["batches"]]).to eq(["1.00 L", []])
     call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml", aside: true })
     expect(read(made["id"])["batches"]).to match([include("left" => "400 ml", "worth" => nil)])
@@ -140,9 +140,9 @@ RSpec.describe "mixes", :api do
     # 6.00 and 2.00 before; 2.00 and 4.00 added.
     expect(now).to include("version" => 2, "left" => "500 ml", "corrects" => nil, "worth" => include("text" => "14.00"))
     expect(now["log"].map { |line| line["said"] }).to all(eq("corrected to version 2"))
-    expect(said(call(:post, "/api/batches/#{now['id']}/correction", {}))).to include("this version already")
+    expect(said(call(:post, "/api/batches/#{now['id']}/correction", {}))).to include("already is this version")
     call(:post, "/api/mixes/#{made['id']}/versions", { parts: [part("paint_chalk", "2"), part("water", "1")] })
-    expect(read(made["id"])["batches"].first["cannot"]).to include("cannot be taken out again")
+    expect(read(made["id"])["batches"].first["cannot"]).to include("can't take that out again")
   end
 
   it "is planned, bought as its parts, taken from its batch, and found for a touch-up with version and coat" do

@@ -24,7 +24,7 @@ RSpec.describe "the stash on a piece", :api do
                 "/api/stash")["items"].first).to include("kind_label" => "Leg",
                                                          "measures" => include("length" => "150"))
     expect(refusal(call(:post, "/api/stash", { name: "x", count: "1", kind: "rocket" }),
-                   :kind)).to include("not one of the choices")
+                   :kind)).to include("isn't one of the choices")
   end
 
   it "is used without cash, bears its replacement value in the full-cost view, and is put back" do
@@ -33,7 +33,7 @@ RSpec.describe "the stash on a piece", :api do
     made = use(bows, "3").fetch("id")
     expect(item(bows)).to include("count" => 6, "left" => 3, "worth" => include("text" => "9.60"))
     expect(refusal(use(bows, "4"), :count)).to include("Only 3 of brass bows")
-    expect(refusal(call(:patch, "/api/stash/#{bows}", { count: "2" }), :count)).to include("were used on pieces")
+    expect(refusal(call(:patch, "/api/stash/#{bows}", { count: "2" }), :count)).to include("on pieces")
     call(:post, "/api/work", { kind: "sanding", effort: "2 h", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     event(id, "sold", "2026-06-20", price: "100")
     # 100 − 30 = 70 in cash; less 3 × 3.20 of the stash and 2 h × 2.40 of overhead: 55.60.

@@ -58,10 +58,10 @@ RSpec.describe "bench tools", :api do
                    :count)).to include("At most 26 fit, edge to edge")
     expect(refusal(ask_tool("fabric", wide: "1500"), :cloth)).to include("Turned it would fit")
     expect(refusal(ask_tool("sticks", parts: "1 × 2500 long rail"),
-                   :parts)).to include("longer than a stick leaves: 2400 mm")
+                   :parts)).to include("2500 mm long rail is longer than what a stick leaves: 2400 mm")
     expect(refusal(ask_tool("sticks", parts: "many"), :parts)).to include("cannot be read")
     expect(refusal(call(:post, "/api/tools/nothing/answer", { values: {} }), :tool)).to include("no tool")
-    expect(refusal(ask_tool("quantity", product: "paper"), :product)).to include("not worked out by area")
+    expect(refusal(ask_tool("quantity", product: "paper"), :product)).to include("isn't calculated by area")
   end
 
   it "take the grits from the discs on the shelf" do
