@@ -27,7 +27,7 @@ RSpec.describe "mistakes while buying" do
     parts[0].send_keys("30")
     parts[1].send_keys("15")
     press("Record lot")
-    expect(page).to have_css("[role=alert]", text: "they are 5.00 EUR under. Change one of them by 5.00.")
+    expect(page).to have_css("[role=alert]", text: "they're 5.00 EUR under. Change one of them by 5.00.")
     expect(all("[role=group]")[0].find("input", match: :first).value).to eq("Red chest")
     parts[1].send_keys([:control, "a"], "20")
     press("Record lot")

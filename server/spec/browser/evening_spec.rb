@@ -52,7 +52,7 @@ RSpec.describe "the evening", type: :feature do
       type("Size", "400 ml")
     end
     press("Record receipt")
-    expect(page).to have_text("The lines and tax add up to 19.00, but the receipt's total is 20.00. 1.00 missing")
+    expect(page).to have_text("The lines and tax add up to 19.00, but the receipt's total is 20.00. Check the amounts: 1.00 missing")
     type("Total, EUR", "19")
     press("Record receipt")
     expect(page).to have_text("Receipt of 19.00 EUR recorded")

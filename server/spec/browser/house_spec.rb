@@ -25,7 +25,7 @@ RSpec.describe "the house's own way" do
     form("Add a person") do
       type("Name", "Me")
       press("Add person")
-      expect(page).to have_text("Me is here already")
+      expect(page).to have_text("Me is already here")
       type("Name", "Second")
       press("Add person")
     end

@@ -140,7 +140,7 @@ RSpec.describe "hunting and buying" do
     unfold("Photos")
     bad = File.join(File.dirname(@server.home), "notes.jpg").tap { |path| File.write(path, "isn't a picture") }
     give_files("Photo files", picture("one.jpg", 120, 80, 60), bad, picture("two.png", 90, 70, 50))
-    expect(page).to have_css("[role=alert]", text: "notes.jpg is no picture that can be taken")
+    expect(page).to have_css("[role=alert]", text: "notes.jpg isn't a picture Kohlrabi can read")
     expect(page).to have_text("2 photos added")
     pick("These show", "After")
     give_files("Photo files", picture("three.jpg", 210, 220, 190))

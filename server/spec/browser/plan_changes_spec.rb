@@ -60,10 +60,10 @@ RSpec.describe "changing a plan on the screens" do
     form("Move: Vacuum and wipe with a tack cloth") do
       pick("Before", "Scuff")
       press("Move step")
-      expect(page).to have_text("dust under a coat stays there: vacuum and tack off first. Undo your change, or confirm that that's how you do it.")
+      expect(page).to have_text("dust under a coat stays in it: vacuum and tack off first. Undo your change, or confirm that that's how you do it.")
       press("That's how we do it")
     end
-    expect(page).to have_css("[aria-label='Problems with this plan']", text: "dust under a coat stays there")
+    expect(page).to have_css("[aria-label='Problems with this plan']", text: "dust under a coat stays in it")
     within(step("dust")) { press("Undo", exact: false) }
     expect(page).to have_no_css("[aria-label='Problems with this plan']")
     change("dust", "Split")
@@ -103,7 +103,7 @@ RSpec.describe "changing a plan on the screens" do
     press("Scratches") if page.has_button?("Scratches", wait: 0)
     click_button("Surface", exact: false, match: :first)
     press("Scratches")
-    expect(page).to have_css("[role=status]", text: "Scratches: feathered out under paint")
+    expect(page).to have_css("[role=status]", text: "Scratches: feather them under paint")
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
   ensure
     desk

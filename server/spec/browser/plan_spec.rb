@@ -143,13 +143,13 @@ RSpec.describe "from findings to plan" do
                                                                   shape: { "Drawers in each row" => "1,1,1" })
     go("Inspect")
     note("Surface", "Painted already", measure: "5")
-    expect(page).to have_css("[role=status]", text: "unknown age is tested for lead first")
+    expect(page).to have_css("[role=status]", text: "test for lead first")
     begin_look("Green")
     finish("Everything visible", "Paint", colour: "#bcd0b0")
     expect_steps(chest_start + stripped + chest_end)
     expect(page).to have_css("[role=note]", text: "Never sand it dry. Keep children away")
     expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves",
-                                           "hazardous-waste site", "may hold lead")
+                                           "hazardous-waste site", "may contain lead")
 
     # A serious caution is read and confirmed before the step is done.
     within("[data-step='try-strip']") do
@@ -216,7 +216,7 @@ RSpec.describe "from findings to plan" do
                    ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"], # 780 mm high, 450 deep
                    ["Wipe it down and take “after” photos", "", ""]
                  ])
-    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
+    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sanded through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it
     expect(shown_at("try-strip")).to include("Stop after 30 min. If it doesn't work: scraper and sander.")
   end

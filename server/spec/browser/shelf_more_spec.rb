@@ -38,7 +38,7 @@ RSpec.describe "the shelf, further", type: :feature do
       type("Nozzle", "1.3 mm")
       type("Thin by", "30")
       press("Save")
-      expect(page).to have_text("thinned by 10% at most")
+      expect(page).to have_text("by 10% at most")
       type("Thin by", "8")
       press("Save")
     end

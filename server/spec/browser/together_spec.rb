@@ -99,7 +99,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     press("Pass on it")
     form("Pass on it") do
       press("Pass on it")
-      expect(page).to have_text("It is empty")
+      expect(page).to have_text("This is empty")
       type("Why", "wouldn't fit")
       press("Pass on it")
     end

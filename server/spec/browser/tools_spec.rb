@@ -27,7 +27,7 @@ RSpec.describe "bench tools", type: :feature do
     expect(page).to have_css("svg[aria-label='A frame with 4 brackets']")
     expect(page.current_url).to include("drawers=2")
     type("Corners each", "0")
-    expect(page).to have_css("[role=alert]", text: "Give 1 to 12")
+    expect(page).to have_css("[role=alert]", text: "Enter 1 to 12")
     expect(find_field("Corners each")["aria-invalid"]).to eq("true")
     expect(page).to have_button("Add to a piece", disabled: true)
     type("Corners each", "4")

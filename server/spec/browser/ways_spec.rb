@@ -31,7 +31,7 @@ RSpec.describe "the workshop's own ways" do
       pick("Type", "chalk-style paint")
       type("Coverage", "0")
       press("Add product")
-      expect(page).to have_text("is not above 0")
+      expect(page).to have_text("isn't above 0")
       type("Coverage", "11")
       type("Recoat after", "1 h")
       press("Add product")
