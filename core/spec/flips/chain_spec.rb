@@ -36,7 +36,10 @@ RSpec.describe Core::Flips::Chain do
     expect { chain(event(:sold, "2026-05-03"), event(:kept, "2026-05-04")) }
       .to raise_error(Core::Refusal, /already recorded as sold on 3 May 2026/)
     expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Core::Refusal, /doesn't fit: the piece isn't sold\. Record the sale first/)
-    expect { chain(event(:price_changed, "2026-05-03", asking: 1)) }.to raise_error(Core::Refusal, /doesn't fit: the piece was never listed\. Record when you listed it first/)
+    expect do
+      chain(event(:price_changed, "2026-05-03",
+                  asking: 1))
+    end.to raise_error(Core::Refusal, /doesn't fit: the piece was never listed\. Record when you listed it first/)
   end
 
   it "takes the latest asking price" do

@@ -61,6 +61,9 @@ RSpec.describe Core::Flips::Statement do
     end.to raise_error(Core::Refusal, /The refunds are more than the sale price\. Enter a smaller refund/)
     expect { statement(sale: { price: 10_00, tip: 2_00, refunded: 12_00 }) }.not_to raise_error # the tip goes back too
     expect { statement(sale: { price: 10_00, tip: 2_00, refunded: 12_01 }) }.to raise_error(Core::Refusal)
-    expect { statement(sale: { price: 10_00, fee: 1, fee_back: 2 }) }.to raise_error(Core::Refusal, /You got back more than the fee you paid\. Enter a smaller amount/)
+    expect do
+      statement(sale: { price: 10_00, fee: 1,
+                        fee_back: 2 })
+    end.to raise_error(Core::Refusal, /You got back more than the fee you paid\. Enter a smaller amount/)
   end
 end

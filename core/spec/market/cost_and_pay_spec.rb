@@ -15,7 +15,9 @@ RSpec.describe Core::Market::CostAndPay do
   end
 
   it "refuses a target under the floor and a fee that takes all" do
-    expect { prices(target_pay: 7_99) }.to raise_error(Core::Refusal, /Your target pay is below your minimum pay\. Raise the target or lower the minimum/)
+    expect do
+      prices(target_pay: 7_99)
+    end.to raise_error(Core::Refusal, /Your target pay is below your minimum pay\. Raise the target or lower the minimum/)
     expect { prices(target_pay: 8_00) }.not_to raise_error # one pay for both
     expect { prices(fee_rate: 1) }.to raise_error(Core::Refusal, /leaves nothing/)
   end

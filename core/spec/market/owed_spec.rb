@@ -25,6 +25,8 @@ RSpec.describe "what is owed, and what a return costs" do
     expect(returned(fee_back: 5_00).parts).to eq([["fee", 15_00], ["delivery", 25_00]])
     sale = Core::Flips::Sale.new(price: 200_00, fee: 20_00, delivery: 0, fee_back: 5_00)
     expect(Core::Market::Return.new(sale, fee_back: 15_00, other: 3_00).parts).to eq([["other", 3_00]])
-    expect { Core::Market::Return.new(sale, fee_back: 15_01) }.to raise_error(Core::Refusal, /You got back more than the fee you paid\. Enter a smaller amount/)
+    expect do
+      Core::Market::Return.new(sale, fee_back: 15_01)
+    end.to raise_error(Core::Refusal, /You got back more than the fee you paid\. Enter a smaller amount/)
   end
 end

@@ -22,7 +22,8 @@ RSpec.describe "what each finish takes" do
   washed = [["Vacuum and brush out", 0], ["Wash with degreaser", 0], ["Rinse with clean water", 120]]
   tacked = [["Vacuum and wipe with a tack cloth", 0]]
   clear = lambda do |name = "Clear coat"|
-    [["#{name}, coat 1: water-based clear coat", 120], ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 2: water-based clear coat", 120],
+    [["#{name}, coat 1: water-based clear coat", 120], ["Sand the clear coat lightly and dust it off", 0],
+     ["#{name}, coat 2: water-based clear coat", 120],
      ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
   end
   # A thin clear finish is sanded off from P80; the scraper is for paint.
@@ -50,7 +51,8 @@ RSpec.describe "what each finish takes" do
     "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the wallpaper and trim the edges", 720], *clear.call],
     "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint, #7d9468", 120],
                 ["Check the first coat in raking light and touch up fills and bleed-through", 15], ["Sand lightly between coats and dust it off", 0],
-                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape slowly, back on itself, while the paint is just dry to the touch", 0]]
+                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720],
+                ["Peel the tape slowly, back on itself, while the paint is just dry to the touch", 0]]
   }.each do |finish, expected|
     it "#{finish} on solid wood" do
       expect(on_top(Plans.choice(finish, colour: "#7d9468"))).to eq(expected)

@@ -21,7 +21,10 @@ RSpec.describe "rules of planning" do
     end
 
     it "names the grit that is missing, and refuses to go back" do
-      expect { planning::Grits.ladder(80, 220, grits: [80, 220]) }.to raise_error(refusal, /You can't get from 80 grit to 220 grit\. 120 grit is missing in between/)
+      expect do
+        planning::Grits.ladder(80, 220,
+                               grits: [80, 220])
+      end.to raise_error(refusal, /You can't get from 80 grit to 220 grit\. 120 grit is missing in between/)
       expect { planning::Grits.ladder(220, 80) }.to raise_error(refusal, /coarser than/)
     end
   end
@@ -93,7 +96,10 @@ RSpec.describe "rules of planning" do
     it "take the default, and refuse an answer that is not one" do
       expect(planning::WorkshopPractices.new[:primer]).to eq("findings")
       expect(planning::WorkshopPractices.new("grip" => "chalk")[:grip]).to eq("chalk")
-      expect { planning::WorkshopPractices.new("grip" => "hope") }.to raise_error(refusal, /isn't an answer to “Grip before paint”\. Choose scuff, deglosser, chalk/)
+      expect do
+        planning::WorkshopPractices.new("grip" => "hope")
+      end.to raise_error(refusal,
+                         /isn't an answer to “Grip before paint”\. Choose scuff, deglosser, chalk/)
       expect { planning::WorkshopPractices.new("mood" => "x") }.to raise_error(refusal, /isn't a question\. Choose one from the list/)
       expect(planning::WorkshopPractices::ALL.flat_map { |row| row[:choices] }).to all(include(:why))
     end

@@ -25,11 +25,14 @@ RSpec.describe "plans of three very different pieces" do
               ["Put felt pads under the feet", 0, %w[lift]], ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]],
               ["Wipe it down and take “after” photos", 0, %w[cure]]]
     start = [["Take “before” photos and number the parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
-             ["Take the drawers out", 0, []], ["Take the hardware off and put the screws in a labeled tub", 0, %w[knife]], ["Vacuum and brush out", 0, []],
-             ["Clean the hardware in warm soapy water, brush it, and dry it", 60, []], ["Wash with degreaser", 0, []], ["Rinse with clean water", 120, []]]
+             ["Take the drawers out", 0, []], ["Take the hardware off and put the screws in a labeled tub", 0, %w[knife]],
+             ["Vacuum and brush out", 0, []],
+             ["Clean the hardware in warm soapy water, brush it, and dry it", 60, []], ["Wash with degreaser", 0, []], ["Rinse with clean water",
+                                                                                                                        120, []]]
     stripped = [["Test solvent stripper gel on a hidden spot", 30, %w[lead stripper]], ["Strip, pass 1", 30, %w[lead stripper]],
                 ["Strip, pass 2", 30, %w[lead stripper]], ["Strip, pass 3", 30, %w[lead stripper]],
-                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Sand P120, P180", 0, %w[dust lead]], ["Vacuum and wipe with a tack cloth", 0, []]]
+                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Sand P120, P180", 0, %w[dust lead]],
+                ["Vacuum and wipe with a tack cloth", 0, []]]
     clear = ->(rows) { rows.map { |label, wait, cautions| [label, wait, cautions - ["lead"]] } }
 
     it "tests for lead before anything breaks the paint, tries the stripper, blocks what remains, paints, puts back" do
@@ -117,9 +120,11 @@ RSpec.describe "plans of three very different pieces" do
                 ["Prime with bonding primer, by foam roller, first face", 720, []],
                 ["Prime with bonding primer, by foam roller, turned, second face", 720, []],
                 ["Sand the primer lightly and dust it off", 0, %w[dust]], *coat.call(1, false),
-                ["Check the first coat in raking light and touch up fills and bleed-through", 15, %w[solvent]], between, *coat.call(2, false), between,
+                ["Check the first coat in raking light and touch up fills and bleed-through", 15, %w[solvent]], between, *coat.call(2, false),
+                between,
                 *coat.call(3, true), ["Put the shelves back", 0, []], ["Put felt pads under the feet", 0, %w[lift]],
-                ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]], ["Wipe it down and take “after” photos", 0, %w[cure]]]
+                ["Attach the anti-tip kit and keep its instructions with the piece", 0, %w[drill tip]], ["Wipe it down and take “after” photos",
+                                                                                                         0, %w[cure]]]
 
     it "scuffs for grip, primes with the bonding primer overnight, takes three coats, and asks nothing about lead" do
       white = zones.select do |zone|

@@ -51,7 +51,9 @@ RSpec.describe "areas by geometry" do
   it "enlarges slatted faces: 1 + 2 × depth ÷ pitch, π ÷ 2 for half-rounds that touch (worked by hand)" do
     expect(shape::Area.relief("square", depth: 10.0, pitch: 40.0)).to eq(1.5)
     expect(shape::Area.relief("half-round")).to be_within(1e-12).of(Math::PI / 2)
-    expect { shape::Area.relief("square", depth: 10.0) }.to raise_error(Core::Refusal, /Square slats need their depth and spacing\. Enter both, above 0/)
+    expect do
+      shape::Area.relief("square", depth: 10.0)
+    end.to raise_error(Core::Refusal, /Square slats need their depth and spacing\. Enter both, above 0/)
   end
 
   it "counts a round table's top, edge and three legs of a half-round one" do

@@ -48,6 +48,9 @@ RSpec.describe Core::Flips::Lot do
     lot = described_class.new(price: 5000)
     expect { lot.shares("equal", []) }.to raise_error(Core::Refusal, /at least one piece/)
     expect { lot.shares("equal", [{ found: true }]) }.to raise_error(Core::Refusal, /found inside/)
-    expect { lot.shares("resale", [{ resale: 1 }, {}]) }.to raise_error(Core::Refusal, /Piece 2 has no expected price\. Enter one for each piece, or split evenly/)
+    expect do
+      lot.shares("resale",
+                 [{ resale: 1 }, {}])
+    end.to raise_error(Core::Refusal, /Piece 2 has no expected price\. Enter one for each piece, or split evenly/)
   end
 end

@@ -89,8 +89,11 @@ RSpec.describe Core::Units::Measures do
     expect(Core::Shelf::Amount.typed(1r, { unit: "m²" }, unit: "in")).to eq("10.764 ft²")
   end
 
-  { "1 qrt" => /Did you mean “1 qt”/, "3 gal 2" => /isn't an amount\. Type it like 250 ml or 0\.5 L/, "-1 oz" => /isn't an amount\. Type it like 250 ml or 0\.5 L/, "1,2,3" => /isn't a number\. Write digits only, such as 42\.50, without a currency sign/,
-    "2 galons" => /Did you mean “2 gallons”/, "5 lb" => /isn't an amount\. Type it like 250 ml or 0\.5 L/, "1,234 ml" => /could mean two numbers\. Type 1234 or 1\.234/ }.each do |text, message|
+  { "1 qrt" => /Did you mean “1 qt”/, "3 gal 2" => /isn't an amount\. Type it like 250 ml or 0\.5 L/,
+    "-1 oz" => /isn't an amount\. Type it like 250 ml or 0\.5 L/,
+    "1,2,3" => /isn't a number\. Write digits only, such as 42\.50, without a currency sign/,
+    "2 galons" => /Did you mean “2 gallons”/, "5 lb" => /isn't an amount\. Type it like 250 ml or 0\.5 L/,
+    "1,234 ml" => /could mean two numbers\. Type 1234 or 1\.234/ }.each do |text, message|
     it "names #{text} and answers with what works" do
       expect { read.call(text) }.to raise_error(Core::Refusal, message)
     end

@@ -70,10 +70,15 @@ RSpec.describe Core::Shelf::FirstIn do
 
   it "refuses what is not there, nothing, and what has no price; empty containers are passed over" do
     expect(draw(50, container(1, 100, 900, drawn: 100, charged: 900), container(2, 100, 800))).to eq([[2, 50, 400]])
-    expect { draw(150, container(1, 100, 900)) }.to raise_error(Core::Refusal, /The shelf says only 100 is left\. Use that much, or confirm that there was more/)
+    expect do
+      draw(150, container(1, 100, 900))
+    end.to raise_error(Core::Refusal, /The shelf says only 100 is left\. Use that much, or confirm that there was more/)
     expect { draw(150, container(1, 100, 900)) }.to raise_error(an_object_having_attributes(code: :too_little_left))
     expect { draw(0, container(1, 100, 900)) }.to raise_error(Core::Refusal, /above 0/)
-    expect { draw(1, container(1, 100, nil)) }.to raise_error(Core::Refusal, /The price you paid for it is unknown\. Enter it on the container first; 0 if it was a gift/)
+    expect do
+      draw(1,
+           container(1, 100, nil))
+    end.to raise_error(Core::Refusal, /The price you paid for it is unknown\. Enter it on the container first; 0 if it was a gift/)
     expect(container(1, 100, nil)).to have_attributes(unit_cost: nil, worth: nil)
     expect(container(1, 750, 3150).unit_cost).to eq(4.2r)
     expect(shelf::Container.new(id: 1, volume: 10r, paid: 0, drawn: 0, charged: 0).cost(3r)).to eq(0)

@@ -35,7 +35,10 @@ RSpec.describe Core::Shelf::Mix do
   end
 
   it "cannot take a part out again, nor correct what is gone" do
-    expect { mix(a: 1, b: 1).correction("a" => 10, "c" => 5) }.to raise_error(Core::Refusal, /It contains c, and you can't take that out again\. Include it in the new mix, or mix it again/)
+    expect do
+      mix(a: 1, b: 1).correction("a" => 10,
+                                 "c" => 5)
+    end.to raise_error(Core::Refusal, /It contains c, and you can't take that out again\. Include it in the new mix, or mix it again/)
     expect { mix(a: 1, b: 1).correction("a" => 0) }.to raise_error(Core::Refusal, /Nothing is left/)
   end
 

@@ -45,7 +45,9 @@ RSpec.describe "tools for paint and finish" do
     expect(ask(:thinning, product: "paint_chalk", readings: "0: 80; 20: 20",
                           target: 40).headline).to eq("Too thin: add 300 ml of paint.")
     expect(ask(:thinning, readings: "5: 20", target: 30).headline).to include("one reading does not say by how much")
-    expect(refused(:thinning, readings: "0: 40; 10: 60")).to match([:readings, /By these readings, it gets thicker as you thin it\. Stir, strain, and measure again/])
+    expect(refused(:thinning,
+                   readings: "0: 40; 10: 60")).to match([:readings,
+                                                         /By these readings, it gets thicker as you thin it\. Stir, strain, and measure again/])
     expect(refused(:thinning, readings: "quick")).to match([:readings, /isn't a number\. Write digits only, such as 42\.50, without a currency sign/])
   end
 

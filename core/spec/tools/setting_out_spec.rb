@@ -86,9 +86,12 @@ RSpec.describe "tools for setting out" do
     expect(ask(:grooves, side: "right").table.rows.first.last).to eq("186.5 mm") # 75 + 1.5 + 110
     expect(ask(:grooves, veneer: "0.6").warnings).to include(/goes through the veneer/)
     expect(ask(:grooves, count: 1).headline).to eq("1 groove, 2 passes each.")
-    expect(refused(:grooves, groove: 2)).to match([:groove, /The saw cuts 2\.4 mm, which is wider than the 2 mm groove\. Make the groove 2\.4 mm wide, or use a thinner blade/])
+    expect(refused(:grooves,
+                   groove: 2)).to match([:groove,
+                                         /The saw cuts 2\.4 mm, which is wider than the 2 mm groove\./])
     expect(refused(:grooves, depth: 18)).to match([:depth, /A groove of 18 mm would go through 18 mm\. Stay under 9 mm/])
-    expect(refused(:grooves, count: 100, groove: 10)).to match([:count, /100 grooves of 10 mm don't fit\. At most 23 fit with equal wood between them/])
+    expect(refused(:grooves, count: 100,
+                             groove: 10)).to match([:count, /100 grooves of 10 mm don't fit\. At most 23 fit with equal wood between them/])
   end
 
   it "splits a top into two equal ones" do

@@ -27,7 +27,8 @@ RSpec.describe Core::Tools::SheetPlan do
   it "keeps the grain, and turns what may be turned" do
     expect do
       described_class.new([part(300, 900)], [1000, 500], 3)
-    end.to raise_error(Core::Refusal, /A part is longer than the sheet along its grain\. If the grain doesn't matter, write “any way” after it, and it will be turned/)
+    end.to raise_error(Core::Refusal,
+                       /A part is longer than the sheet along its grain\./)
     expect do
       described_class.new([part(1200, 900, "top")], [1000, 500], 3)
     end.to raise_error(Core::Refusal, /top is longer than the sheet along its grain\. Use a larger sheet, or join it/)

@@ -22,10 +22,12 @@ RSpec.describe "reading what a person typed" do
       .to eq([4200, 4250, 7, 1250, 1250, 900])
   end
 
-  { "-5" => /negative.*0 or more/, "1,234" => /could mean two numbers\. Type 1234 or 1\.234/, "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
+  { "-5" => /negative.*0 or more/, "1,234" => /could mean two numbers\. Type 1234 or 1\.234/,
+    "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
     "1e5" => /isn't an amount/, "14.5.2" => /isn't an amount/, "2 x" => /isn't an amount/, "+" => /isn't an amount/, "$20" => /another currency/,
     "20 CHF" => /another currency/, "5 - 9" => /negative/, "20 apples" => /isn't an amount/,
-    "1.005" => /has too many decimals: EUR has 2 decimals\. Round the amount/, "9999999999999" => /is too much\. Check the amount/, "10000000000" => /is too much\. Check the amount/,
+    "1.005" => /has too many decimals: EUR has 2 decimals\. Round the amount/, "9999999999999" => /is too much\. Check the amount/,
+    "10000000000" => /is too much\. Check the amount/,
     "" => /isn't an amount/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do
       expect { money(text) }.to raise_error(refusal, message)

@@ -66,7 +66,7 @@ RSpec.describe "looking back", :api do
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
     many = (1..13).map { |number| "t#{number}" }.join(",")
     expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: many }),
-                   :techniques)).to include("More than 12")
+                   :techniques)).to include("That's more than 12 techniques")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, name: "Desk again" })
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: "" })

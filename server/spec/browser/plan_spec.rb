@@ -217,7 +217,7 @@ RSpec.describe "from findings to plan" do
                    ["Wipe it down and take “after” photos", "", ""]
                  ])
     expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sanded through in seconds")
-    expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it
+    expect(find("[data-step=picture]")).to have_text("Caution: Let the finish cure fully before food") # nothing to wear for it
     expect(shown_at("try-strip")).to include("Stop after 30 min. If it doesn't work: scraper and sander.")
   end
 

@@ -85,7 +85,7 @@ RSpec.describe "the week and the shelf" do
     form("When Bram works") do
       type("Saturday from", "16:00")
       press("Save")
-      expect(page).to have_text("Saturday: It ends before it begins")
+      expect(page).to have_text("Saturday: It ends before it starts")
       press("Cancel")
     end
     visit "/pieces/34"

@@ -73,7 +73,7 @@ RSpec.describe "however a piece came home", :api do
                      :members)).to include("no expected price")
       expect(refusal(lot([{ name: "" }]), :members)).to include("no name")
       ["201", "2.5", "-1", "many"].each do |count|
-        expect(refusal(lot([{ name: "Chair", count: count }]), :members)).to include("Give 1 to 200"), count
+        expect(refusal(lot([{ name: "Chair", count: count }]), :members)).to include("Enter 1 to 200"), count
       end
       made = lot([{ name: "One" }, { name: "Two" }], price: "9")
       id = made["members"][0]["piece_id"]
@@ -192,7 +192,7 @@ RSpec.describe "however a piece came home", :api do
     expect(call(:get, "/api/find?query=fenwright+1930+veneer").map { |one| one["id"] }).to eq([id])
     expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: 0, body_material: "gold" }),
                    :body_material)).to include("solid, veneer")
-    expect(call(:get, "/api/pieces/#{id}")["cautions"].first).to include("may hold lead")
+    expect(call(:get, "/api/pieces/#{id}")["cautions"].first).to include("may contain lead")
     call(:patch, "/api/pieces/#{id}", { lock_version: 0, made_about: "1994" })
     expect(call(:get, "/api/pieces/#{id}")["cautions"].join).not_to include("lead")
   end

@@ -132,7 +132,7 @@ RSpec.describe "the archive of a workshop", :own_data do
 
     it "is refused where it is no archive: text, another zip, a file cut short" do
       File.write(file("text.zip"), "hello")
-      expect(refused(file("text.zip"))).to include("no archive of a workshop")
+      expect(refused(file("text.zip"))).to include("This isn't a workshop's backup, or it's damaged")
       Zip::File.open(file("other.zip"), create: true) { |zip| zip.get_output_stream("a.txt") { |out| out.write("a") } }
       expect(refused(file("other.zip"))).to include("no manifest")
       File.binwrite(file("short.zip"), File.binread(file)[0, 2000])
@@ -155,7 +155,7 @@ RSpec.describe "the archive of a workshop", :own_data do
           JSON.generate(JSON.parse(body).merge(changes.transform_keys(&:to_s)))
         end
       }
-      expect(refused(change.call(format: "other"))).to include("something else")
+      expect(refused(change.call(format: "other"))).to include("This file isn't a Kohlrabi backup")
       expect(refused(change.call(version: 2))).to include("later version")
       expect(refused(change.call(schema: "20990101000000"))).to include("later version")
       expect(refused(change.call(schema: "20200101000000"))).to include("earlier version")
@@ -173,7 +173,7 @@ RSpec.describe "the archive of a workshop", :own_data do
         zip.remove("manifest.json")
         zip.get_output_stream("manifest.json") { |out| out.write(JSON.generate(manifest)) }
       end
-      expect(refused(path)).to include("do not belong together")
+      expect(refused(path)).to include("The records in this backup don't belong together")
     end
   end
 

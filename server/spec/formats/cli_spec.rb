@@ -93,7 +93,8 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
       flip["name"]
     end).to eq(["Hall bench", "Free stool", "30\" dresser"])
     _, errors, status = run("import", file(",,,,\n,,,,\n"))
-    expect([status.success?, errors]).to match([false, /The file has no column names, only separators\. Its first row has to hold the column names\./])
+    expect([status.success?,
+            errors]).to match([false, /The file has no column names, only separators\. Its first row has to hold the column names\./])
   end
 
   # OWASP, CSV injection (from memory): =, +, -, @, tab and carriage return begin a formula.

@@ -79,7 +79,7 @@ RSpec.describe "a disk that fails", :api do
     File.delete(Pictures.path(picture[:fingerprint]))
     get("/photos/#{picture[:fingerprint]}.jpg", {}, { "HTTP_HOST" => "127.0.0.1" })
     expect([last_response.status,
-            last_response.body]).to match([410, /The file of this photo is lost. Restore a backup that holds it/])
+            last_response.body]).to match([410, /The file of this photo is missing. Restore a backup that has it/])
     expect(Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
   end
 

@@ -28,7 +28,7 @@ RSpec.describe "spotted pieces", :api do
                                                     "source" => "usual for a washstand, rough")
     expect(answer["estimates"]["materials"]["high"]["text"]).to eq("58.80")
     expect([answer["id"], Records::Prospect.count]).to eq([nil, 0])
-    expect(answer["cautions"].first).to include("may hold lead")
+    expect(answer["cautions"].first).to include("may contain lead")
   end
 
   it "computes most, walk-away and pay by hand, on the tape and in words" do
@@ -121,7 +121,7 @@ RSpec.describe "spotted pieces", :api do
                                       "expected_resale" => "240.00", "hours_to_come" => "8 h", "cost_to_come" => "30.00")
     expect([page["fields"]["notes"],
             page["prospect"]]).to match([/Marble top\nWorn when bought/, { "id" => id, "name" => "Oak washstand" }])
-    expect(call(:post, "/api/prospects/#{id}/buy", {})["detail"]).to include("bought already")
+    expect(call(:post, "/api/prospects/#{id}/buy", {})["detail"]).to include("Oak washstand is already bought")
     expect(call(:post, "/api/prospects/#{id}/reopen", {})["detail"]).to include("was bought")
   end
 

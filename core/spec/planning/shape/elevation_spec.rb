@@ -32,7 +32,10 @@ RSpec.describe Core::Planning::Shape::Elevation do
     shape = Core::Planning::Shape::PieceShape
     expect([shape.parse_rows("2,1,1"), shape.parse_rows("2 1"), shape.parse_rows("")]).to eq([[2, 1, 1], [2, 1], []])
     ["two", "1,0", "9", "1," * 13].each do |text|
-      expect { shape.parse_rows(text) }.to raise_error(Core::Refusal, /doesn't say how many drawers there are\. Enter the drawers in each row from the top, like 2,1,1 \(at most 12 rows of 8\)/)
+      expect do
+        shape.parse_rows(text)
+      end.to raise_error(Core::Refusal,
+                         /doesn't say how many drawers there are\. Enter the drawers in each row from the top, like 2,1,1 \(at most 12 rows of 8\)/)
     end
     expect { drawing(leg: 780.0) }.to raise_error(Core::Refusal, /as tall as the whole piece/)
   end

@@ -63,7 +63,8 @@ RSpec.describe Core::Planning::Shape::Zones do
 
   it "refuses measures that cannot be, and zones that are not there, naming the field" do
     refusal = ->(field, text, &block) { expect(&block).to raise_error(Core::Refusal, text) { |error| expect(error.field).to eq(field) } }
-    refusal.call(:row_heights, /The drawers are 900 mm tall together, but there's only room for 760 mm\. Check the heights of the rows, the legs, and the piece/) do
+    refusal.call(:row_heights,
+                 /The drawers are 900 mm tall together, but there's only room for 760 mm\. Check the heights of the rows, the legs, and the piece/) do
       shape_of.call(drawer_rows: [1, 1], row_heights: [500.0, 400.0])
     end
     refusal.call(:row_heights, /1 heights for 2 rows/) { shape_of.call(drawer_rows: [1, 1], row_heights: [500.0]) }
