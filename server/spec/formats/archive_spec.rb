@@ -156,8 +156,8 @@ RSpec.describe "the archive of a workshop", :own_data do
         end
       }
       expect(refused(change.call(format: "other"))).to include("This file isn't a Kohlrabi backup")
-      expect(refused(change.call(version: 2))).to include("later version")
-      expect(refused(change.call(schema: "20990101000000"))).to include("later version")
+      expect(refused(change.call(version: 2))).to include("newer version")
+      expect(refused(change.call(schema: "20990101000000"))).to include("newer version")
       expect(refused(change.call(schema: "20200101000000"))).to include("earlier version")
     end
 

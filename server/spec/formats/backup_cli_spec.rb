@@ -32,7 +32,7 @@ RSpec.describe "bin/kohlrabi backup and restore", :own_data do
 
   it "refuses what is no archive, says why, and changes nothing" do
     before = report
-    [["flips.csv", /no archive of a workshop/], ["nothing.zip", /There is no file/]].each do |name, why|
+    [["flips.csv", /This isn't a workshop's backup, or it's damaged/], ["nothing.zip", /There is no file/]].each do |name, why|
       _, errors, status = run("restore", File.join(@home, name))
       expect([status.success?, errors]).to match([false, why])
     end

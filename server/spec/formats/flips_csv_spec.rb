@@ -68,7 +68,7 @@ RSpec.describe Formats::FlipsCsv do
     expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It is empty/)
     expect(problems("A,-1,x",
                     "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*isn't a number/)
-    expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Write kept, given away or scrapped/)
+    expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Enter kept, given away, or scrapped/)
     expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It is given, but the piece was not sold/)
     expect(problems("A,kept,2026-01-01,50",
                     "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)

@@ -40,8 +40,8 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
     answers = %w[127.0.0.1 8.8.8.8 nonsense ::1].map do |address|
       run("serve", "--lan", "--address", address, input: "turnip soup\n")[1]
     end
-    expect(answers).to match([/is this computer itself/, /This machine has no address 8.8.8.8/, /“nonsense” isn't an IP address/,
-                              /::1 is no IPv4 address/])
+    expect(answers).to match([/is this computer itself/, /This computer has no address 8.8.8.8/, /“nonsense” isn't an IP address/,
+                              /::1 isn't an IPv4 address/])
     answers.each { |errors| expect(errors.lines.size).to eq(1) }
     _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", file("key.pem"),
                             input: "turnip soup\n")

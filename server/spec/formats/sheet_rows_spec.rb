@@ -157,10 +157,10 @@ RSpec.describe Formats::SheetRows do
       expect(described_class.new(with_sheet(nil, part: "xl/styles.xml")).header.cells).to eq(["name"]) # dates without styles are numbers
       laughs = "<!DOCTYPE x [<!ENTITY a \"ha\">#{('b'..'j').map { |name| "<!ENTITY #{name} \"#{"&#{(name.ord - 1).chr};" * 10}\">" }.join}]>"
       body = sheet("<row r=\"1\">#{cell('A1', '&j;')}</row>")
-      refused(with_sheet("#{laughs}#{body}"), /cannot be read|is empty/)
+      refused(with_sheet("#{laughs}#{body}"), /parts are missing or damaged|is empty/)
       laugh = '<table:table-row><table:table-cell office:value-type="string"><text:p>&j;</text:p></table:table-cell></table:table-row>'
       refused(with_sheet("#{laughs}#{content(laugh)}", part: "content.xml", of: ods([["name"]])),
-              /cannot be read|is empty/)
+              /parts are missing or damaged|is empty/)
     end
 
     define_method(:content) do |rows|

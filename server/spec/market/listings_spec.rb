@@ -76,7 +76,7 @@ RSpec.describe "offering a piece", :api do
     line = call(:get, "/api/channels?price=200").find { |one| one["name"] == "Mill booth" }
     expect(line["take_home"]).to include("text" => nil, "why" => "how long it would stand there is not known")
     expect(line["rent_a_day"]["text"]).to eq("0.20") # 60 × 12 ÷ 365 ÷ 10
-    expect(refusal(call(:post, "/api/channels", { name: "friends" }), :name)).to include("here already")
+    expect(refusal(call(:post, "/api/channels", { name: "friends" }), :name)).to include("friends is already here")
     call(:delete, "/api/channels/#{booth['id']}")
     expect(listing(chest, "?price=200")["channels"].size).to eq(1)
   end
@@ -142,7 +142,7 @@ RSpec.describe "offering a piece", :api do
       call(:delete, "/api/costs/#{back['cost_id']}")
       call(:post, "/api/deletions/#{back['id']}/undo")
       expect(figure(chest, "cash_profit")["text"]).to eq("170.00")
-      expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/return", {}), :lost)).to include("is not sold")
+      expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/return", {}), :lost)).to include("Stool isn't sold")
     end
 
     # By hand: fee 20 less 12 that come back, delivery 25, 3 besides: 36; price paid 30.

@@ -135,7 +135,7 @@ RSpec.describe "pricing and the market", :api do
     expect(row(id)).to include("asking" => include("text" => "180.00"),
                                "next_step" => include("asking" => include("text" => "145.80")))
     expect(refusal(call(:patch, "/api/price-steps/#{following['id']}", { state: "done" }),
-                   :state)).to include("skipped already")
+                   :state)).to include("This price drop is already skipped")
     expect(refusal(call(:post, "/api/pieces/#{id}/price-decisions", { asking: "" }), :asking)).to include("empty")
   end
 
@@ -176,7 +176,7 @@ RSpec.describe "pricing and the market", :api do
   end
 
   it "refuses an offer on what is not for sale, and of nothing" do
-    expect(refusal(offer(piece, "50"), :amount)).to include("is not listed")
+    expect(refusal(offer(piece, "50"), :amount)).to include("Bench isn't listed")
     expect(refusal(offer(chair("2026-06-01"), "0"), :amount)).to include("Leave the amount blank")
     expect(market["rows"].size).to eq(1)
   end

@@ -122,7 +122,7 @@ RSpec.describe "working a plan", :api do
 
     coat = keys.grep(%r{\Acoat/}).first
     against = refusal(edit("before", coat, before: "scuff"), :before)
-    expect(against).to include(": it slides on a glossy finish: scuff it until it is dull all over. Undo your change, or confirm that that's how you do it")
+    expect(against).to include(": scuff it until it is dull all over. Undo your change, or confirm that that's how you do it")
     gone = edit("before", coat, before: "scuff", our_way: true).fetch("id")
     told = call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")
     expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"),
@@ -133,7 +133,7 @@ RSpec.describe "working a plan", :api do
     expect(refusal(edit("wait", "wash-rinse", wait: "5 min"), :wait)).to include("is not dry yet: 2 h between them")
     expect(refusal(edit("before", "wash", before: "nowhere"), :before)).to include("no such step")
     expect(refusal(edit("remove", "lead"), :step)).to include("You can't remove the lead test")
-    expect(refusal(edit("split", "dust", number: "1"), :number)).to include("Give 2 to 9")
+    expect(refusal(edit("split", "dust", number: "1"), :number)).to include("Enter 2 to 9")
     expect(edit("before", "wax-runners", before: "tip-kit")).to include("id")
     expect(keys.index("wax-runners")).to be < keys.index("tip-kit")
     call(:delete, "/api/plan-edits/#{removed}")

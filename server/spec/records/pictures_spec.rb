@@ -32,7 +32,7 @@ RSpec.describe Pictures do
     expect do
       described_class.store(bytes,
                             name: "IMG_1.HEIC")
-    end.to raise_error(Core::Refusal, /IMG_1\.HEIC is a HEIC picture, and this computer can't read those\. Send it as a JPEG\. In your phone's camera settings, choose “most compatible”/)
+    end.to raise_error(Core::Refusal, /this computer can't read those\. Send it as a JPEG/)
   end
 
   it "keeps the same picture once, and leaves no half-written file" do

@@ -122,7 +122,7 @@ RSpec.describe "spotted pieces", :api do
     expect([page["fields"]["notes"],
             page["prospect"]]).to match([/Marble top\nWorn when bought/, { "id" => id, "name" => "Oak washstand" }])
     expect(call(:post, "/api/prospects/#{id}/buy", {})["detail"]).to include("Oak washstand is already bought")
-    expect(call(:post, "/api/prospects/#{id}/reopen", {})["detail"]).to include("was bought")
+    expect(call(:post, "/api/prospects/#{id}/reopen", {})["detail"]).to include("You bought Oak washstand")
   end
 
   it "makes several alike a lot with its premium, shared equally" do

@@ -31,7 +31,7 @@ RSpec.describe "colours", :api do
     expect(refusal(call(:post, "/api/colours", { name: "X", hex: "blueish" }),
                    :hex)).to include("isn't a color", "#2f6b3f")
     expect(refusal(tin(colour: "gable whit"), :colour)).to include("Did you mean “Gable white”?")
-    expect(refusal(tin(product: "glue", colour: "Gable white"), :colour)).to include("Wood glue comes in no colours")
+    expect(refusal(tin(product: "glue", colour: "Gable white"), :colour)).to include("Wood glue has no colors")
     expect(refusal(call(:post, "/api/colours", { name: "N" * 41, hex: "#eeeeee" }), :name)).to include("40")
   end
 

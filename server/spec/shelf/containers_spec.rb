@@ -84,9 +84,9 @@ RSpec.describe "the shelf", :api do
                    :amount)).to eq("The shelf says only 1.00 L is left. Use that much, or confirm that there was more.")
     expect(draw("1.2 L", chest, more: true)["amount"]["text"]).to eq("42.00") # all of what was paid
     expect(row(finished: true)["containers"].first).to include("size" => "1.20 L", "left" => "0 ml")
-    expect(refusal(draw("10 ml", chest), :amount)).to include("Only 0 ml left")
+    expect(refusal(draw("10 ml", chest), :amount)).to include("The shelf says only 0 ml is left")
     expect(refusal(draw("0", chest), :amount)).to include("above 0")
-    expect(refusal(draw(nil, chest), :amount)).to include("How much")
+    expect(refusal(draw(nil, chest), :amount)).to include("The amount used is missing")
     expect(refusal(draw("a lot", chest), :amount)).to include("not an amount")
     expect(refusal(draw(nil, chest, share: "1/2"), :share)).to include("none on the shelf")
     expect(refusal(draw("1", piece, product: "gold"), :product)).to include("not a product")
@@ -128,7 +128,7 @@ RSpec.describe "the shelf", :api do
     expect(money_in(chest)).to eq("38.40") # 30.00 and 8.40, as before
     expect(draw("250 ml", chest)["amount"]["text"]).to eq("10.50") # a quarter of 42.00; 8.40 were drawn and 23.10 lost
     expect(refusal(call(:post, "/api/containers/#{tin}/level", { left: "2 L" }), :left)).to include("ever held")
-    expect(refusal(call(:post, "/api/containers/#{tin}/level", {}), :left)).to include("how much")
+    expect(refusal(call(:post, "/api/containers/#{tin}/level", {}), :left)).to include("The amount left is missing")
     expect(refusal(call(:post, "/api/containers/#{tin}/level", { share: "2" }), :share)).to include("isn't a share")
     found = call(:post, "/api/containers/#{tin}/level", { left: "100 ml" })
     expect(found).to include("left" => "100 ml", "worth" => include("text" => "4.20")) # a tenth of 42.00
@@ -148,11 +148,11 @@ RSpec.describe "the shelf", :api do
     expect(call(:patch, "/api/containers/#{tin}",
                 { paid: "40", size: "900 ml", place: "shed" })).to include("size" => "900 ml", "place" => "shed")
     cost = draw("100 ml", piece)
-    expect(refusal(call(:patch, "/api/containers/#{tin}", { paid: "1" }), :paid)).to include("at its price")
+    expect(refusal(call(:patch, "/api/containers/#{tin}", { paid: "1" }), :paid)).to include("You've already used some of it at this price")
     expect(call(:patch, "/api/containers/#{tin}", { note: "thick" })["note"]).to eq("thick")
     expect(call(:delete, "/api/containers/#{tin}")["errors"].first["message"]).to include("You've already used some of it")
     expect(refusal(call(:patch, "/api/costs/#{cost['id']}", { amount: "1" }),
-                   :amount)).to include("was taken from the shelf")
+                   :amount)).to include("came from the shelf")
     call(:delete, "/api/costs/#{cost['id']}")
     gone = call(:delete, "/api/containers/#{tin}")
     expect(shelf["rows"]).to eq([])

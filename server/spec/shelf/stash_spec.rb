@@ -32,7 +32,7 @@ RSpec.describe "the stash on a piece", :api do
     bows = stash("brass bows", value: "3.20")
     made = use(bows, "3").fetch("id")
     expect(item(bows)).to include("count" => 6, "left" => 3, "worth" => include("text" => "9.60"))
-    expect(refusal(use(bows, "4"), :count)).to include("Only 3 of brass bows")
+    expect(refusal(use(bows, "4"), :count)).to include("There are only 3 of brass bows")
     expect(refusal(call(:patch, "/api/stash/#{bows}", { count: "2" }), :count)).to include("on pieces")
     call(:post, "/api/work", { kind: "sanding", effort: "2 h", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     event(id, "sold", "2026-06-20", price: "100")
