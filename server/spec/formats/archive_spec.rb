@@ -158,7 +158,7 @@ RSpec.describe "the archive of a workshop", :own_data do
       expect(refused(change.call(format: "other"))).to include("This file isn't a Kohlrabi backup")
       expect(refused(change.call(version: 2))).to include("newer version")
       expect(refused(change.call(schema: "20990101000000"))).to include("newer version")
-      expect(refused(change.call(schema: "20200101000000"))).to include("earlier version")
+      expect(refused(change.call(schema: "20200101000000"))).to include("too old to update")
     end
 
     it "is refused where its records do not belong together, though every fingerprint is right" do
