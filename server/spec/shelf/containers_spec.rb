@@ -87,7 +87,7 @@ RSpec.describe "the shelf", :api do
     expect(refusal(draw("10 ml", chest), :amount)).to include("The shelf says only 0 ml is left")
     expect(refusal(draw("0", chest), :amount)).to include("above 0")
     expect(refusal(draw(nil, chest), :amount)).to include("The amount used is missing")
-    expect(refusal(draw("a lot", chest), :amount)).to include("not an amount")
+    expect(refusal(draw("a lot", chest), :amount)).to include("isn't an amount")
     expect(refusal(draw(nil, chest, share: "1/2"), :share)).to include("none on the shelf")
     expect(refusal(draw("1", piece, product: "gold"), :product)).to include("not a product")
     expect(row(finished: true)["left"]).to eq("0 ml")
@@ -159,7 +159,7 @@ RSpec.describe "the shelf", :api do
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(tins.size).to eq(1)
     expect(refusal(call(:post, "/api/containers", { product: "paint_all", size: "0" }),
-                   :size)).to include("out of range")
+                   :size)).to include("isn't possible")
   end
 
   it "has what was there at the start, and uses it first" do
