@@ -9,5 +9,5 @@ const NAMES = { system: "automatic", light: "light", dark: "dark" };
 export function SchemeSwitch() {
   const { mode = "system", setMode } = useColorScheme();
   const now = mode ?? "system";
-  return <QuietButton onClick={() => setMode(NEXT[now])}>{t("schemeSwitch.theme", { NAMES: NAMES[now] })}</QuietButton>;
+  return <QuietButton onClick={() => setMode(NEXT[now])}>{t("schemeSwitch.theme", { name: NAMES[now] })}</QuietButton>;
 }

@@ -70,7 +70,7 @@ export function asTimer(own: OwnTimer, at: number): Timer {
     steps: own.steps.map((one) => ({ ...one, estimate: null, units: [], trial: false })),
     started_at: own.startedAt,
     started_text: started.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" }),
-    elapsed: { seconds, text: t("ownTimers.min", { Math: Math.round(seconds / 60) }) },
+    elapsed: { seconds, text: t("ownTimers.min", { minutes: Math.round(seconds / 60) }) },
     long: false,
     proposal: null,
     takes: [],

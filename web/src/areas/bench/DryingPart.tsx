@@ -51,7 +51,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             air: climate.air,
             humidity: climate.humidity,
             taken: climate.taken,
-            SOURCE: SOURCE[climate.source],
+            source: SOURCE[climate.source],
           })}
           {climate.may
             ? t("dryingPart.canCoatDewPoint", { dewpoint: climate.dew_point ?? t("dryingPart.couldntRead") })

@@ -61,7 +61,7 @@ export function ImportRows({ check }: { check: ImportCheck }) {
       </Table>
       {rows.length > most && (
         <Button onClick={() => setMost(most + STEP)}>
-          {t("importRows.showMoreRows", { Math: Math.min(STEP, rows.length - most) })}
+          {t("importRows.showMoreRows", { count: Math.min(STEP, rows.length - most) })}
         </Button>
       )}
     </TableContainer>

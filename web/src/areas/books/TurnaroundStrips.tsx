@@ -65,7 +65,7 @@ export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
       ))}
       <Box sx={{ color: "text.secondary", fontSize: 14 }}>
         {t("turnaroundStrips.daysBuyingSellingTypical", {
-          KEY: KEY.map(([look, what]) => `${look} ${what}`).join(", "),
+          parts: KEY.map(([look, what]) => `${look} ${what}`).join(", "),
           count: rows.length,
         })}
       </Box>

@@ -41,10 +41,10 @@ function Hours({ person }: { person: Person }) {
   const path = { params: { path: { id: person.id } } };
   const rows: Hours[] = week.data?.rows ?? [];
   const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map((row) =>
-    t("workingHours.text", { DAYS: DAYS[row.weekday], from: row.from, to: row.to }),
+    t("workingHours.text", { weekday: DAYS[row.weekday], from: row.from, to: row.to }),
   );
   const fields: FieldSpec[] = ORDER.flatMap((day) => [
-    { name: `from${day}`, label: t("workingHours.from", { DAYS: DAYS[day] }), kind: "text" as const, half: true },
+    { name: `from${day}`, label: t("workingHours.from", { weekday: DAYS[day] }), kind: "text" as const, half: true },
     { name: `to${day}`, label: "until", kind: "text" as const, half: true },
   ]);
   const initial = Object.fromEntries(

@@ -32,7 +32,7 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
             {[offer.who, offer.made_on?.text, offer.note].filter(Boolean).map((text) => ` · ${text}`)}
             {advice
               ? t("offerRow.advice", {
-                  VERDICTS: VERDICTS[advice.verdict],
+                  verdict: VERDICTS[advice.verdict],
                   more: advice.counter ? t("offerRow.at", { counter: advice.counter.text }) : "",
                 })
               : ` · ${offer.answer}${offer.counter ? t("offerRow.at", { counter: offer.counter.text }) : ""}`}

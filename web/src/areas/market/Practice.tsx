@@ -60,7 +60,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
           {advice && (
             <Typography sx={{ color: "text.secondary" }}>
               {t("practice.advice", {
-                VERDICTS: VERDICTS[advice.verdict],
+                verdict: VERDICTS[advice.verdict],
                 more: advice.counter ? t("practice.at", { counter: advice.counter.text }) : "",
                 why: advice.why,
               })}

@@ -122,6 +122,6 @@ export function UndoProvider({ children }: { children: ReactNode }) {
 
 export function useUndo(): Undo {
   const undo = useContext(UndoContext);
-  if (!undo) throw new Error(t("undo.useundoStandsOutsideUndoprovider"));
+  if (!undo) throw new Error("useUndo is used outside of UndoProvider");
   return undo;
 }

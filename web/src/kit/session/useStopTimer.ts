@@ -45,7 +45,7 @@ export function useStopTimer() {
       const body = finished(timer, stop, seconds);
       const fact = {
         what: t("useStopTimer.of", {
-          effort: stop.effort ?? t("useStopTimer.min", { Math: Math.max(Math.round(seconds / 60), 1) }),
+          effort: stop.effort ?? t("useStopTimer.min", { minutes: Math.max(Math.round(seconds / 60), 1) }),
           timer: timer.label.toLowerCase(),
           pieces,
         }),
