@@ -26,7 +26,7 @@ RSpec.describe "the bench view" do
     click_link("Bench view")
     expect(page).to have_css("h1", text: "Paint, coat 1")
     expect(page).to have_no_css("nav[aria-label=Sections]")
-    expect(page).to have_css("main", text: /all-in-one satin paint, #243b53, 225 ml.*Then let it dry for 2 h/m)
+    expect(page).to have_css("main", text: /all-in-one satin paint, #243b53, 225 ml.*Then wait 2 h/m)
     press("Start")
     expect(page).to have_css("[role=timer]", text: "0:00")
     expect(page).to have_text("“Done” takes this from the shelf: 225 ml all-in-one satin paint, #243b53.")

@@ -95,9 +95,9 @@ RSpec.describe "from findings to plan" do
     page.evaluate_script(<<~JS)
       [...document.querySelectorAll('[data-step]')].map((step) => {
         const lines = step.innerText.split('\\n');
-        const wait = lines.find((line) => line.startsWith('then it dries for ')) ?? '';
+        const wait = lines.find((line) => line.startsWith('then wait ')) ?? '';
         const caution = lines.some((line) => /I've read this|Read the caution/.test(line)) ? 'read' : lines.some((line) => /^Wear: /.test(line)) ? 'wear' : '';
-        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then it dries for ', ''), caution];
+        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then wait ', ''), caution];
       })
     JS
   end

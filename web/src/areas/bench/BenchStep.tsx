@@ -35,7 +35,7 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
           {step.grits.length > 0 && <Box>{t("benchStep.grit", { grits: step.grits.join(t("benchStep.then")) })}</Box>}
           {step.sprayer && <Box>{step.sprayer}</Box>}
           {step.done_when && <Box sx={{ mt: 0.5 }}>{t("benchStep.doneWhen", { donewhen: step.done_when })}</Box>}
-          {step.wait && <Box sx={{ color: "warning.main" }}>{t("benchStep.thenLetDry", { wait: step.wait })}</Box>}
+          {step.wait && <Box sx={{ color: "warning.main" }}>{t("benchStep.thenWait", { wait: step.wait })}</Box>}
         </Box>
       </Row>
       {unread.map((one) => (

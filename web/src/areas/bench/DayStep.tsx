@@ -49,7 +49,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
         </Box>
         <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
         <Box sx={{ minWidth: 130, color: "warning.main" }}>
-          {step.wait ? t("dayStep.thenDries", { wait: step.wait }) : ""}
+          {step.wait ? t("dayStep.thenWait", { wait: step.wait }) : ""}
         </Box>
         <Button
           className="no-print"

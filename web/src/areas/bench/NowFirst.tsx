@@ -32,7 +32,7 @@ export function NowFirst({ row, lit, children }: Props) {
             row.where,
             row.place !== "at the bench" && row.place,
             ...row.materials,
-            row.wait && t("nowFirst.thenDries", { wait: row.wait }),
+            row.wait && t("nowFirst.thenWait", { wait: row.wait }),
           ]}
         />
         <Row sx={{ mt: 1.5 }}>

@@ -95,7 +95,7 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
     row.where,
     row.place !== "at the bench" && row.place,
     row.materials.join(", "),
-    row.wait && t("nowPart.thenDries", { wait: row.wait }),
+    row.wait && t("nowPart.thenWait", { wait: row.wait }),
   ].filter(Boolean);
   return (
     <Box component="li" sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>

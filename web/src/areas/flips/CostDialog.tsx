@@ -47,8 +47,8 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   if (!today) return null;
   return (
     <FormDialog
-      title={cost ? t("costDialog.editCost") : t("costDialog.recordCost")}
-      submit={cost ? t("costDialog.save") : t("costDialog.recordCost")}
+      title={cost ? t("costDialog.editCost") : t("costDialog.addCost")}
+      submit={cost ? t("costDialog.save") : t("costDialog.addCost")}
       fields={costFields(workshop)}
       initial={cost ? typed(cost) : { spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}

@@ -90,12 +90,12 @@ function ReceiptButton({ cost }: { cost: Cost }) {
           size="small"
 
           disabled={progress !== null}
-          aria-label={t("costsPart.addPhotoReceipt", { what: cost.what })}
+          aria-label={t("costsPart.addReceipt", { what: cost.what })}
           accept="image/*"
           files={t("costsPart.receiptFile", { what: cost.what })}
           onFiles={(files) => void send(files, "receipt")}
         >
-          {t("costsPart.addReceipt")}
+          {t("costsPart.addReceipt2")}
         </FileButton>
       )}
       {refused.length > 0 && (

@@ -76,7 +76,7 @@ function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string })
         size="small"
         disabled={progress !== null}
         accept="image/*"
-        files={t("evening.photoReceipt", { name })}
+        files={t("evening.addPhotoReceipt", { name })}
         multiple
         onFiles={(files) => void send(files, "receipt")}
       >

@@ -83,7 +83,7 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
         texts={[
           step.where,
           ...step.materials.map((one) => `${one.text} ${one.label}`),
-          step.wait && t("whatNext.thenDries", { wait: step.wait }),
+          step.wait && t("whatNext.thenWait", { wait: step.wait }),
         ]}
       />
       {unread.map((one) => (

@@ -95,9 +95,9 @@ function Hours({ person }: { person: Person }) {
       <Button
         disabled={!week.data}
         onClick={() => setEditing("week")}
-        aria-label={t("workingHours.setSHours", { person: person.name })}
+        aria-label={t("workingHours.setHours", { person: person.name })}
       >
-        {t("workingHours.setHours")}
+        {t("workingHours.setHours2")}
       </Button>
       <Button onClick={() => setEditing("day")} aria-label={t("workingHours.oneDifferentDay", { person: person.name })}>
         {t("workingHours.oneDifferentDay2")}

@@ -210,7 +210,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           label: t("groups.country"),
           value: workshop.country,
           options: countries(lists),
-          why: t("groups.setsSpelling"),
+          why: t("groups.setsHowWordsSpelled"),
         },
         {
           name: "length_unit",

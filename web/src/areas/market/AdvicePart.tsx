@@ -36,7 +36,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
   };
   const enquire = async () => {
     await tell(
-      { what: t("advicePart.messageAbout", { piece: piece.name }) },
+      { what: t("advicePart.addMessageAbout", { piece: piece.name }) },
       (how) => api.POST("/api/pieces/{id}/offers", { ...path, body: {}, ...how }),
       (made) => done(t("advicePart.messageAboutCounted", { piece: piece.name }), undoOf(made)),
     );
@@ -76,7 +76,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
         )}
         <Button
           onClick={() => void enquire().catch(failed)}
-          aria-label={t("advicePart.messageAbout", { piece: piece.name })}
+          aria-label={t("advicePart.addMessageAbout", { piece: piece.name })}
         >
           {t("advicePart.addMessage")}
         </Button>

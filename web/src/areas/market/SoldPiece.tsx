@@ -56,23 +56,23 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <Button
           size="small"
           onClick={() => setAsked("payment")}
-          aria-label={t("soldPiece.deposit", { piece: piece.name })}
+          aria-label={t("soldPiece.addDeposit", { piece: piece.name })}
         >
-          {t("soldPiece.addDeposit")}
+          {t("soldPiece.addDeposit2")}
         </Button>
         <Button
           size="small"
           onClick={() => setAsked("refund")}
-          aria-label={t("soldPiece.refund", { piece: piece.name })}
+          aria-label={t("soldPiece.recordRefund", { piece: piece.name })}
         >
-          {t("soldPiece.recordRefund")}
+          {t("soldPiece.recordRefund2")}
         </Button>
         <Button
           size="small"
           onClick={() => setAsked("return")}
-          aria-label={t("soldPiece.return", { piece: piece.name })}
+          aria-label={t("soldPiece.recordReturn", { piece: piece.name })}
         >
-          {t("soldPiece.recordReturn")}
+          {t("soldPiece.recordReturn2")}
         </Button>
       </Box>
       {asked === "payment" && <PaymentDialog piece={piece} currency={currency} onClose={() => setAsked(null)} />}
@@ -80,7 +80,7 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <EventDialog
           pieceId={piece.id}
           kind="refunded"
-          submit={t("soldPiece.recordRefund2")}
+          submit={t("soldPiece.recordRefund3")}
           workshop={workshop}
           openSteps={0}
           onClose={() => setAsked(null)}
@@ -88,8 +88,8 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
       )}
       {asked === "return" && (
         <FormDialog
-          title={t("soldPiece.return2", { piece: piece.name })}
-          submit={t("soldPiece.recordReturn2")}
+          title={t("soldPiece.recordReturn3", { piece: piece.name })}
+          submit={t("soldPiece.recordReturn4")}
           fields={[
             {
               name: "fee_back",

@@ -65,7 +65,7 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
       )}
       {finish === "paint" && (
         <ColourField
-          label={t("finishFields.colorUnderneath")}
+          label={t("finishFields.baseColor")}
           value={undercolour}
           onChange={(key) => onChange({ undercolour: key })}
         />

@@ -53,9 +53,9 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
                   size="small"
                   className="no-print"
                   onClick={() => setInstead(line.product)}
-                  aria-label={t("materialsPart.useSomethingInstead", { line: line.label })}
+                  aria-label={t("materialsPart.swap", { line: line.label })}
                 >
-                  {t("materialsPart.swap")}
+                  {t("materialsPart.swap2")}
                 </Button>
               ) : (
                 ""

@@ -31,7 +31,7 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
     { name: "time", label: t("ownFindingDialog.timeTakes"), kind: "effort", bare: "min", half: true },
     {
       name: "wait",
-      label: t("ownFindingDialog.dryingTimeAfter"),
+      label: t("ownFindingDialog.waitAfter"),
       kind: "effort",
       bare: "h",
       half: true,

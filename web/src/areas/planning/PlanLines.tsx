@@ -127,7 +127,7 @@ function Line({ row, page, short, session, children }: LineProps) {
           <Basis of={line.rests_on} />
         </Typography>
         <Typography component="span" sx={{ minWidth: { md: 172 }, color: "warning.main", whiteSpace: "nowrap" }}>
-          {line.wait ? t("planLines.thenDries", { wait: line.wait }) : ""}
+          {line.wait ? t("planLines.thenWait", { wait: line.wait }) : ""}
         </Typography>
         <Row className="no-print" wrap={false} gap={0.5} align="stretch" sx={{ ml: "auto" }}>
           {line.state !== "done" && <UpToHere line={line} page={page} />}

@@ -39,13 +39,13 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
     }
   > => ({
     time: {
-      title: t("stepEdits.timeDrying", { step: step.label }),
+      title: t("stepEdits.timeWait", { step: step.label }),
       submit: t("stepEdits.save"),
       fields: [
         { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
         {
           name: "wait",
-          label: t("stepEdits.dryingTimeAfter"),
+          label: t("stepEdits.waitAfter"),
           kind: "effort",
           bare: "h",
           half: true,
@@ -56,7 +56,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       save: async ({ time = "", wait = "" }) => {
         if (time && time !== step.time?.text)
           await put({ kind: "time", step: step.key, time }, t("stepEdits.timeChanged"));
-        if (wait) await put({ kind: "wait", step: step.key, wait }, t("stepEdits.dryingTimeChanged"));
+        if (wait) await put({ kind: "wait", step: step.key, wait }, t("stepEdits.waitChanged"));
       },
     },
     note: {
@@ -86,7 +86,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
         {
           name: "wait",
-          label: t("stepEdits.dryingTimeAfter"),
+          label: t("stepEdits.waitAfter"),
           kind: "effort",
           bare: "h",
           half: true,
@@ -131,7 +131,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
   const askFirst = (error: unknown) =>
     error instanceof ProblemError && error.is("against_the_craft") ? setAsked(error.message) : failed(error);
   const words: [Sort, string][] = [
-    ["time", t("stepEdits.timeDrying2")],
+    ["time", t("stepEdits.timeWait2")],
     ["note", t("stepEdits.note2")],
     ["add", t("stepEdits.addStepAfter")],
     ["split", t("stepEdits.split2")],

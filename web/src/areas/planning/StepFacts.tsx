@@ -10,7 +10,7 @@ export function StepFacts({ step }: { step: Step }) {
     [t("stepFacts.doneWhen"), step.done_when],
     [t("stepFacts.time"), `${step.time?.text}, ${step.range}, ${step.rests_on}`],
     [t("stepFacts.worked"), step.actual && t("stepFacts.soFar", { actual: step.actual.text })],
-    [t("stepFacts.drying"), step.wait && `${step.wait}: ${step.wait_why ?? t("stepFacts.planned")}`],
+    [t("stepFacts.wait"), step.wait && `${step.wait}: ${step.wait_why ?? t("stepFacts.planned")}`],
     [t("stepFacts.grits"), step.grits.join(", ")],
     [t("stepFacts.tool"), step.ways.join(t("stepFacts.and"))],
     [t("stepFacts.sprayer"), step.sprayer],

@@ -108,7 +108,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
               sx={{ minWidth: 128, color: "warning.main", whiteSpace: "nowrap" }}
               title={step.wait_why ?? undefined}
             >
-              {step.wait ? t("stepItem.thenDries", { wait: step.wait }) : ""}
+              {step.wait ? t("stepItem.thenWait", { wait: step.wait }) : ""}
             </Typography>
           </Box>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>

@@ -67,12 +67,12 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
         {facing && (
           <Button
             sx={tight}
-            aria-label={photo.face ? t("photoCard.dontUseCover", { name }) : t("photoCard.useCover", { name })}
+            aria-label={photo.face ? t("photoCard.removeCover", { name }) : t("photoCard.useCover", { name })}
             onClick={() =>
               act({ face: !photo.face }, photo.face ? t("photoCard.longerCover") : t("photoCard.coverPhotoSet"))
             }
           >
-            {photo.face ? t("photoCard.cover") : t("photoCard.cover2")}
+            {photo.face ? t("photoCard.removeCover2") : t("photoCard.cover")}
           </Button>
         )}
         <Button
