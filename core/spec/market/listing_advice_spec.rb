@@ -18,29 +18,29 @@ RSpec.describe Core::Market::ListingAdvice do
   it "puts who fetches it before who offers, an offer before a price step, a step before waiting" do
     held = described_class::Held.new(who: "a café", on: "29 Nov, at six", price: 19_000, left: 6500)
     everything = { held: held, offers: [offer(1, 17_000, :take)], step: step(due: true) }
-    expect(answer(**everything)).to have_attributes(action: :pick_up, headline: "Pick-up 29 Nov, at six.", why: "By a café. 65.00 on the day.",
+    expect(answer(**everything)).to have_attributes(action: :pick_up, headline: "Pickup 29 Nov, at six.", why: "By a café. 65.00 on the day.",
                                                     amount: 19_000)
-    expect(answer(**everything, held: nil)).to have_attributes(action: :take, headline: "Take the 170.00.", id: 1)
-    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower it to 180.00.",
+    expect(answer(**everything, held: nil)).to have_attributes(action: :take, headline: "Accept 170.00.", id: 1)
+    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower the price to 180.00.",
                                                              why: "Due since 3 May.", id: 7)
-    expect(answer(step: step(due: false))).to have_attributes(action: :none, why: "Next step: 180.00 on 3 Jun.")
+    expect(answer(step: step(due: false))).to have_attributes(action: :none, why: "Next price drop: 180.00 on 3 Jun.")
   end
 
   it "answers the highest of several offers, and says the counter" do
     found = answer(offers: [offer(1, 9000, :decline), offer(2, 15_000, :counter, counter: 17_500)])
-    expect(found).to have_attributes(action: :counter, headline: "Ask 175.00 instead.", amount: 17_500, id: 2)
+    expect(found).to have_attributes(action: :counter, headline: "Counter at 175.00.", amount: 17_500, id: 2)
     expect(found).to be_waits_for_answer
-    expect(answer(offers: [offer(1, 9000, :decline)]).headline).to eq("Decline the 90.00.")
+    expect(answer(offers: [offer(1, 9000, :decline)]).headline).to eq("Decline 90.00.")
   end
 
   it "says when it is asked above all that the market pays, and when it has no price" do
-    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Asked above what the market pays.",
-                                                    why: "It pays 175.00 at the most.")
-    expect(answer(most: 20_000)).to have_attributes(action: :none, why: "No price step is planned.")
-    expect(described_class.new(asking: nil).answer).to have_attributes(action: :price, headline: "Give it a price.")
+    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Priced too high.",
+                                                    why: "Pieces like this rarely sell above 175.00.")
+    expect(answer(most: 20_000)).to have_attributes(action: :none, why: "No price drop is planned.")
+    expect(described_class.new(asking: nil).answer).to have_attributes(action: :price, headline: "Set a price.")
     expect(answer(taken: 15_000)).to have_attributes(action: :record_sale, headline: "Sold for 150.00? Record it.")
     expect(answer(held: described_class::Held.new(who: "a neighbour"))).to have_attributes(
-      headline: "Held for a neighbour.", why: nil
+      headline: "Reserved for a neighbour.", why: nil
     )
   end
 

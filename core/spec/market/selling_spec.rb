@@ -99,16 +99,16 @@ RSpec.describe Core::Market::OfferAdvice do
     # (200.00 + 160.00) ÷ 2 = 180.00.
     expect(advice(15_999)).to have_attributes(verdict: :counter, at: 16_000, counter: 18_000)
     expect(advice(18_000)).to have_attributes(verdict: :take, at: 16_000)
-    held = "Waiting is worth 160.00: 180.00 on average after about 20 days, less 1.00 for each of them."
-    expect(advice(18_000).why).to eq("#{held} The offer beats waiting.")
+    held = "If you wait, expect about 180.00 in 20 days. Less 1.00 a day for the space, that's worth about 160.00 today."
+    expect(advice(18_000).why).to eq("#{held} This offer is better.")
     # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than
     # 160.00.
-    expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait " \
+    expect(advice(15_999).why).to eq("#{held} At 180.00, about 50% say yes, which brings 10.00 more on average; if they say no, you wait " \
                                      "(buyers' limits taken as even: no counters of yours yet).")
     # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
     expect(advice(17_000)).to have_attributes(verdict: :take,
-                                              why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
-    expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
+                                              why: /A counteroffer would bring at most 3.33 more, and the buyer may walk away/)
+    expect(advice(20_000)).to have_attributes(verdict: :take, why: "It's your asking price.")
   end
 
   # Asked 9000.00 for what the market pays 58.00 at the most: nobody goes half-way to 9000.00.
@@ -125,7 +125,7 @@ RSpec.describe Core::Market::OfferAdvice do
     # 60% of 160.00 are 96.00.
     expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])
     expect(advice(18_000,
-                  floor: 19_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 190.00/])
+                  floor: 19_000)).to have_attributes(verdict: :take, warnings: [/below your lowest price of 190.00/])
     expect(advice(17_000, floor: 17_000).warnings).to eq([])
   end
 

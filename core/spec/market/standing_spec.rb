@@ -37,11 +37,11 @@ RSpec.describe Core::Market::Standing do
     expect([standing.advice, standing.stop?]).to eq([:finish, false])
     expect(standing(work_left: 10 * 3600).advice).to eq(:less)
     poor = standing(work_left: 20 * 3600)
-    expect([poor.advice, poor.stop?, poor.sentence]).to match([:as_is, true, include("sell it as it is")])
+    expect([poor.advice, poor.stop?, poor.sentence]).to match([:as_is, true, include("Sell it as it is")])
     expect(standing(work_left: 20 * 3600, as_is: nil, minimum: 900).advice).to eq(:drop)
     going = standing(work_left: 20 * 3600, go_on: true)
     expect([going.advice, going.stop?, going.sentence]).to match([:less, false, satisfy do |text|
-      !text.include?("sell it as it is")
+      !text.include?("Sell it as it is")
     end])
     expect(standing(work_left: 20 * 3600, go_on: true, likely: [1, 2, 3]).stop?).to be(false) # at a loss, too
   end

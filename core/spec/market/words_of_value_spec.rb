@@ -51,12 +51,13 @@ RSpec.describe "a value in words" do
                                      pay: 580, text: text)
     end
     short = said.call(40_400, 9_000)
-    expect(short.sentences).to eq(["The market pays 210.00 to 265.00, four times of five.", "Your costs and hours ask for 404.00.",
-                                   "At 240.00 you earn 5.80 an hour, over all its hours."])
+    expect(short.sentences).to eq(["Likely to sell for 210.00–265.00.",
+                                   "You need 404.00 to cover your costs and hours. That's more than it's likely to bring in.",
+                                   "If it sells for 240.00, you make about 5.80 an hour."])
     expect([short.state, said.call(25_000, 9_000).state, said.call(20_000, 9_000).state]).to eq(%i[short short content])
-    expect(said.call(25_000, 9_000).sentences[1]).to end_with("250.00, which it may pay.")
-    expect(said.call(20_000, 9_000).sentences[1]).to end_with("200.00, which it likely pays.")
-    expect(said.call(40_400, 30_000).sentences.last).to start_with("What went into it does not come back by a sale")
+    expect(said.call(25_000, 9_000).sentences[1]).to end_with("hours. That's above the likely price, but possible.")
+    expect(said.call(20_000, 9_000).sentences[1]).to end_with("hours. That's within the likely range.")
+    expect(said.call(40_400, 30_000).sentences.last).to start_with("A sale won't bring back what you've put in")
     expect(said.call(nil, nil).sentences.size).to eq(2)
   end
 

@@ -73,37 +73,38 @@ RSpec.describe Core::Scout::Prospect do
     less = verdict(prospect(ask: 15_000))
     expect([less.key,
             less.text]).to eq(["less",
-                               "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for."])
-    expect(less.changes).to eq(["2 h less work makes it worth it", "so does a resale 20.00 higher",
-                                "so does a tag of 130.00"])
+                               "Pay 130.00 at most. At 150.00 you'd make about 7.50 an hour, below your target."])
+    expect(less.changes).to eq(["2 h less work would make it worth it", "so would selling it for 20.00 more",
+                                "so would a price of 130.00"])
     expect(verdict(prospect(ask: 12_000)).key).to eq("buy")
-    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("1 h more work than expected would use up what is left")
-    expect(verdict(prospect(ask: 18_000)).text).to start_with("Leave it at 180.00: you would work for 3.75 an hour")
+    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("1 h more work than expected would use up what's left")
+    expect(verdict(prospect(ask: 18_000)).text).to start_with("Pass at 180.00: you'd make only about 3.75 an hour")
     never = described_class.new(resale: three(1000, 1000, 1000), hours: three(36_000, 36_000, 36_000), materials: three(500, 500, 500), ask: 500,
                                 terms: terms)
-    expect(verdict(never).text).to eq("Not even free: for nothing you would still work for 0.50 an hour.")
+    expect(verdict(never).text).to eq("Not even for free: you'd still make only 0.50 an hour.")
   end
 
   it "never says not even free where the least acceptable pay is reached at some price" do
     # 80 − 30 = 50 over 8 h: 6.25 an hour for nothing, between 5 and 10; walk away above 50 − 40 = 10.
     known = { resale: three(*[8000] * 3), hours: three(*[8 * 3600] * 3), materials: three(*[3000] * 3), terms: terms }
     thin = ->(ask) { described_class.new(**known, ask: ask) }
-    expect(verdict(thin.call(500)).text).to eq("Only for less pay than you aim for, up to 10.00; at 5.00 you work for 5.63 an hour.")
+    expect(verdict(thin.call(500)).text).to eq("It won't reach your target pay, even for free. Up to 10.00 you'd make at least your minimum; " \
+                                              "at 5.00 you'd make about 5.63 an hour.")
     expect(verdict(thin.call(nil))).to have_attributes(key: "less",
-                                                       text: "Only for less pay than you aim for, up to 10.00.")
-    expect(verdict(thin.call(1500)).text).to eq("Leave it at 15.00: you would work for 4.38 an hour, under the least you accept. " \
-                                                "Even free it misses the pay you aim for.")
+                                                       text: "It won't reach your target pay, even for free. Up to 10.00 you'd make at least your minimum.")
+    expect(verdict(thin.call(1500)).text).to eq("Pass at 15.00: you'd make only about 4.38 an hour, below your minimum. " \
+                                                "Even for free it wouldn't reach your target pay.")
   end
 
   it "answers in a sentence where no hours, no resale or no pay are given, and says what is missing" do
     idle = described_class.new(resale: three(*[8000] * 3), hours: three(0, 0, 0), materials: three(*[3000] * 3),
                                ask: 2000, terms: terms)
     expect(verdict(idle)).to have_attributes(
-      text: "Worth it up to 50.00; at 20.00 it leaves 30.00 for no hours at all.", doubt: nil, missing: nil
+      text: "A good buy at 20.00: you'd make 30.00 without any work. Pay 50.00 at most.", doubt: nil, missing: nil
     )
     gone = described_class.new(resale: three(0, 0, 0), hours: three(0, 0, 0), materials: three(*[3000] * 3), ask: 2000,
                                terms: terms)
-    expect(verdict(gone).text).to eq("Not even free: it costs more than it brings.")
+    expect(verdict(gone).text).to eq("Not even for free: it costs more than it brings in.")
     lacking = { resale: nil, hours: nil, materials: nil }.keys.map do |name|
       known = { resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0) }
       verdict(described_class.new(**known, name => nil, ask: 1, terms: terms)).missing
@@ -117,7 +118,7 @@ RSpec.describe Core::Scout::Prospect do
   it "says between what an hour lies at the tag, by hand" do
     # At 130.00: (240 − 30 − 130) ÷ 8 = 10.00; √(20² + 3.33² + (10 × 0.6667)²) = 21.34, ÷ 8 = 2.668, × 1.2816 = 3.42.
     expect(prospect(ask: 13_000).pay_between.map { |minor| minor.round(-1) }).to eq([660, 1340])
-    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely 6.58 to 13.42 an hour, four times of five; target pay is reached 50 times in 100.")
+    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely 6.58–13.42 an hour. It's 50% likely to reach your target pay.")
   end
 
   it "reaches target pay exactly at the most to pay, whatever the figures" do

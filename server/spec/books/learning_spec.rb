@@ -107,7 +107,7 @@ RSpec.describe "what pays", :api do
     answer = call(:get, "/api/books/passing")
     expect(answer["parts"].to_h { |part| [part["label"], part["days"]["median"]] })
       .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil,
-               "On the market" => "10", "Days to sell" => "19" })
+               "For sale" => "10", "Days to sell" => "19" })
     expect(answer["oldest"].map { |one| one.values_at("name", "days") }).to eq([["Waiting", 10]])
     expect(answer["found"].map { |month| month.values_at("label", "count") }).to eq([["May 2026", 1], ["Jun 2026", 1]])
     expect(answer["estimates"].find do |line|

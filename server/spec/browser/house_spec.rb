@@ -96,8 +96,8 @@ RSpec.describe "the house's own way" do
     unfold("Cost statement")
     expect(page).to have_css("[data-waiting]", text: /Kept: closed at cost, not in hourly pay: .*cash profit/)
     record_piece("To scrap", "Price paid": "15")
-    choose_ending("Throw it away")
-    form("Throw it away") { press("Throw it away") }
+    choose_ending("Scrap it")
+    form("Scrap it") { press("Scrap it") }
     expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
     find("body").send_keys("6")
     expect(page).to have_css("[data-figure=profit]", text: "−15.00")

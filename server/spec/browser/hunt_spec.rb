@@ -55,7 +55,7 @@ RSpec.describe "hunting and buying" do
     set_date("Spotted on", (today - 14).iso8601)
     # By hand: 240 − 30 − 8 × 10 = 130; at 150 it is (240 − 30 − 150) ÷ 8 = 7.50 an hour.
     expect(page).to have_css("[role=status]",
-                             text: "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for.")
+                             text: "Pay 130.00 at most. At 150.00 you'd make about 7.50 an hour, below your target.")
     expect(page).to have_css("svg[aria-label*='130.00'][aria-label*='walk away 170.00']")
     started = Time.now
     press("Save and watch")
@@ -194,8 +194,8 @@ RSpec.describe "hunting and buying" do
     expect(page).to have_text("Trailer recorded: 21.00 EUR")
     ["Attic shelf, 1 of 2", "Attic shelf, 2 of 2"].each do |name|
       visit_piece(name)
-      choose_ending("Throw it away")
-      form("Throw it away") { press("Throw it away") }
+      choose_ending("Scrap it")
+      form("Scrap it") { press("Scrap it") }
       expect(page).to have_text("Scrapped recorded")
     end
     expect_key_figures(cash_profit: "−4.20")

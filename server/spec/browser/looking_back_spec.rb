@@ -51,7 +51,7 @@ RSpec.describe "looking back", type: :feature do
     visit "/books/time"
     parts = "table[aria-label='Where the days go'] tr"
     expect(page).to have_css(parts, text: "Waiting before work 10 10–10 1")
-    expect(page).to have_css(parts, text: "On the market 12 12–12 1")
+    expect(page).to have_css(parts, text: "For sale 12 12–12 1")
     expect(page).to have_css(parts, text: "Days to sell 32 32–32 1")
     expect(page).to have_css("table[aria-label='In hand the longest'] tr", text: "Old trunk 90 15.00")
     expect(page).to have_text("25% more than expected; too few to tell")

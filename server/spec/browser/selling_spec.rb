@@ -55,8 +55,8 @@ RSpec.describe "selling a piece", type: :feature do
     expect(page).to have_css("h1", text: "One for sale.")
     row = find("[data-listed='#{chair}']")
     expect(row).to have_text("0 days · 0 messages")
-    expect(row).to have_text(/Next step: \d+.00 on/)
-    step = row.text[/Next step: ([\d.]+)/, 1]
+    expect(row).to have_text(/Next price drop: \d+.00 on/)
+    step = row.text[/Next price drop: ([\d.]+)/, 1]
     from_menu("Ash chair", "Add offer")
     form("Offer for Ash chair") do
       type("Offer", "120")
@@ -65,7 +65,7 @@ RSpec.describe "selling a piece", type: :feature do
     end
     expect(page).to have_css("[data-offer]", text: /120.00 offered.*first caller.*advice: counter at [\d.]+/m)
     expect(page).to have_css("h1", text: "One for sale. One wants an answer.")
-    expect(find("[data-advice=counter]")).to have_text(/Ask [\d.]+ instead\.\s+Waiting is worth [\d.]+/)
+    expect(find("[data-advice=counter]")).to have_text(/Counter at [\d.]+\.\s+If you wait, expect about [\d.]+/)
     counter = find("[data-offer]", match: :first).text[/counter at ([\d.]+)/, 1]
     expect(counter.to_f).to be_between(121, 190)
     from_menu("120.00 for Ash chair", "Counter …")
@@ -113,11 +113,11 @@ RSpec.describe "selling a piece", type: :feature do
       type("Paid down", "20")
       press("Reserve")
     end
-    expect(page).to have_css("[data-advice=pick_up]", text: "Held for the neighbour.")
+    expect(page).to have_css("[data-advice=pick_up]", text: "Reserved for the neighbour.")
     expect(page).to have_text("reserved for the neighbour · 20.00 paid")
     from_menu("Oak desk", "End hold for the neighbour")
     # Such desks bring 85.00 at what others ask: 200.00 is not held for anybody now, and too dear.
     expect(page).to have_css("[data-advice=price]",
-                             text: /Asked above what the market pays\.\s+It pays \d+\.00 at the most/)
+                             text: /Priced too high\.\s+Pieces like this rarely sell above \d+\.00/)
   end
 end

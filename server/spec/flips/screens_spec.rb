@@ -43,7 +43,7 @@ RSpec.describe "what the screens say", :api do
       expect(budget["bears"]["seconds"]).to eq((budget["left"]["minor"] * 60 / 1000) * 60)
       expect(budget["hours"]["text"]).to eq(effort_text(budget["bears"]["seconds"] - 7200))
       both = found["need_and_fetch"]
-      expect(both["sentences"].first).to match(/\AThe market pays [\d.]+ to [\d.]+, four times of five\.\z/)
+      expect(both["sentences"].first).to match(/\ALikely to sell for [\d.]+–[\d.]+\.\z/)
       expect(call(:get, "/api/pieces/#{id}/pricing")["need_and_fetch"]).to eq(both) # one answer on both pages
     end
 

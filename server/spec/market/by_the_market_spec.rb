@@ -36,7 +36,7 @@ RSpec.describe "pricing by the market", :api do
     expect(page["value"]["sentence"]).to match(/\AYour own of the kind count \d+%, the usual table \d+%/)
     expect(page["value"]["sources"].sum { |one| one["share"] }).to be_between(99, 100)
     said = page["need_and_fetch"]["sentences"].join(" ")
-    expect(said).to match(/\AThe market pays \d+.00 to \d+.00, four times of five. Your costs and hours ask for 405.00/)
+    expect(said).to match(/\ALikely to sell for \d+.00–\d+.00. You need 405.00 to cover your costs and hours/)
     expect(page["need_and_fetch"]["state"]).to eq("short")
     expect(page["from_here"].map { |way| way["label"] }).to include("Finish as planned")
     expect(page["best"]["price"]).to eq(page["suggested"])
@@ -110,7 +110,7 @@ RSpec.describe "pricing by the market", :api do
     expect(rows.map do |row|
       [row["piece"]["id"], row["advice"]]
     end).to eq([[done, "list"], [good, "finish"], [poor, "as_is"], [open, "unknown"]])
-    expect(rows[1]["text"]).to match(/\AFinished it brings [\d.]+ from here on, as it stands [\d.]+: 2 h earn [\d.]+ an hour.\z/)
+    expect(rows[1]["text"]).to match(/\AFinish it: about 2 h more, earning about [\d.]+ an hour. Expect [\d.]+.\z/)
     expect(call(:get, "/api/pieces/#{good}")["worth"]).to be_nil
   end
 
@@ -121,8 +121,8 @@ RSpec.describe "pricing by the market", :api do
     event(id, "sold", "2026-06-20", price: "140")
     # (140 − 40) ÷ 8 = 12.50.
     expect(call(:get, "/api/pieces/#{id}")["worth"])
-      .to eq("verdict" => "less", "text" => "It paid less than you aim for: 12.50 an hour, 15.00 aimed for.",
-             "why" => ["It brought 60.00 less than expected (140.00 for 200.00)."])
+      .to eq("verdict" => "less", "text" => "It paid less than your target: 12.50 an hour (target: 15.00).",
+             "why" => ["It brought in 60.00 less than expected (140.00 instead of 200.00)."])
   end
 
   it "charges the rent of a booth to what was sold there, by days, and again when another stood beside it" do

@@ -40,7 +40,7 @@ RSpec.describe "lists of what was hunted", :api do
     # 60 − 5 − 20 = 35.00.
     expect(row).to include("most" => { "minor" => 3500, "text" => "35.00", "typed" => "35.00" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
-                           "text" => "Worth it up to 35.00; at 12.00 you work for 21.50 an hour.")
+                           "text" => "A good buy at 12.00: you'd make about 21.50 an hour. Pay 35.00 at most.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
   end
 

@@ -41,9 +41,9 @@ RSpec.describe "spotted pieces", :api do
     # below which lie 30.6%.
     expect(figure(answer, "chance")["text"]).to match(/\A30\.[56]%\z/)
     expect(answer["verdict"]["doubt"])
-      .to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)
-    expect(answer["verdict"]["text"]).to eq("Worth it up to 101.00; at 121.00 you work for 7.50 an hour, less than you aim for.")
-    expect(answer["verdict"]["changes"].first).to eq("2 h less work makes it worth it")
+      .to match(/\ALikely [\d.]+–1\d\.\d\d an hour\. It's 3[01]% likely to reach your target pay\.\z/)
+    expect(answer["verdict"]["text"]).to eq("Pay 101.00 at most. At 121.00 you'd make about 7.50 an hour, below your target.")
+    expect(answer["verdict"]["changes"].first).to eq("2 h less work would make it worth it")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
       .to eq([["most", "101.00"], ["tag", "121.00"], ["walk_away", "141.00"], ["resale", "240.00"]])
   end

@@ -59,7 +59,7 @@ RSpec.describe "bench tools", :api do
     expect(refusal(ask_tool("fabric", wide: "1500"), :cloth)).to include("Turned it would fit")
     expect(refusal(ask_tool("sticks", parts: "1 × 2500 long rail"),
                    :parts)).to include("2500 mm long rail is longer than what a stick leaves: 2400 mm")
-    expect(refusal(ask_tool("sticks", parts: "many"), :parts)).to include("cannot be read")
+    expect(refusal(ask_tool("sticks", parts: "many"), :parts)).to include("isn't a list")
     expect(refusal(call(:post, "/api/tools/nothing/answer", { values: {} }), :tool)).to include("no tool")
     expect(refusal(ask_tool("quantity", product: "paper"), :product)).to include("isn't calculated by area")
   end

@@ -34,7 +34,7 @@ export default function Books() {
   const notes = {
     profit: t("books.from", {
       profitknown: flips(counts.profit_known),
-      more: counts.scrapped > 0 ? t("books.themThrownAway", { scrapped: counts.scrapped }) : "",
+      more: counts.scrapped > 0 ? t("books.themScrapped", { scrapped: counts.scrapped }) : "",
     }),
     hourly_pay: t("books.hours", { hoursknown: flips(counts.hours_known) }),
     losses: t("books.includedProfit"),

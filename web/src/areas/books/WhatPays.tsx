@@ -84,7 +84,7 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
         <EventDialog
           pieceId={dropped.piece.id}
           kind="scrapped"
-          submit={t("whatPays.recordThrownAway")}
+          submit={t("whatPays.recordScrapped")}
           title={t("whatPays.giveUp2", { piece: dropped.piece.name })}
           workshop={workshop}
           onClose={() => setDropped(null)}

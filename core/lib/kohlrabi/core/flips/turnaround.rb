@@ -8,7 +8,7 @@ module Core
       PARTS = { waiting: ["Waiting before work", :bought, :first_work],
                 bench: ["On the bench", :first_work, :ready],
                 waiting_to_list: ["Ready, not yet listed", :ready, :listed],
-                market: ["On the market", :listed, :sold] }.freeze
+                market: ["For sale", :listed, :sold] }.freeze
       LANES = { bought: :waiting, first_work: :bench, ready: :waiting, listed: :market }.freeze
 
       # chain: Chain; today: Date, up to which a running part is counted.

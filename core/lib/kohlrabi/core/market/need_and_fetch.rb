@@ -26,7 +26,7 @@ module Core
 
       # Array of sentences.
       def sentences
-        ["The market pays #{money(@low)} to #{money(@high)}, four times of five.", asks, earns,
+        ["Likely to sell for #{money(@low)}–#{money(@high)}.", asks, earns,
          (loss if state == :loss)].compact
       end
 
@@ -35,12 +35,18 @@ module Core
       def asks
         return unless @need
 
-        inside = @need <= @middle ? ", which it likely pays" : (", which it may pay" if @need <= @high)
-        "Your costs and hours ask for #{money(@need)}#{inside}."
+        "You need #{money(@need)} to cover your costs and hours. #{place}"
       end
 
-      def earns = (@at && @pay ? "At #{money(@at)} you earn #{money(@pay)} an hour, over all its hours." : nil)
-      def loss = "What went into it does not come back by a sale: what counts now is what each way brings from here on."
+      # Where what is needed lies beside what is likely.
+      def place
+        return "That's within the likely range." if @need <= @middle
+
+        @need <= @high ? "That's above the likely price, but possible." : "That's more than it's likely to bring in."
+      end
+
+      def earns = (@at && @pay ? "If it sells for #{money(@at)}, you make about #{money(@pay)} an hour." : nil)
+      def loss = "A sale won't bring back what you've put in. What counts now is what each choice earns from here."
       def money(minor) = @text.call(minor.round)
     end
   end

@@ -28,7 +28,7 @@ module Core
       end
 
       def answer
-        return give(:take, "It is what you ask.", at: @asking) if @offer >= @asking
+        return give(:take, "It's your asking price.", at: @asking) if @offer >= @asking
         return half_way unless @waiting
         return decline if @offer < worth * @decline
 
@@ -62,35 +62,35 @@ module Core
       end
 
       def half_way
-        give(:counter, "Nothing tells what waiting brings: no value is known. Meet it half-way.",
+        give(:counter, "There's no likely price to go on. Meet in the middle.",
              counter: (@offer + @asking) / 2)
       end
 
       def take
-        more = gain.positive? && @offer < counter ? " A counter would bring #{money(gain)} more at best, and a no may lose the buyer." : ""
-        give(:take, "Waiting is worth #{money(worth)}: #{words}. The offer beats waiting.#{more}", at: worth)
+        more = gain.positive? && @offer < counter ? " A counteroffer would bring at most #{money(gain)} more, and the buyer may walk away." : ""
+        give(:take, "#{words} This offer is better.#{more}", at: worth)
       end
 
       def ask
-        after = @offer >= worth ? "a no may lose an offer that beats waiting" : "after a no you wait"
-        give(:counter, "Waiting is worth #{money(worth)}: #{words}. At #{money(counter)} about #{(chance * 100).round} in 100 say yes, " \
+        after = @offer >= worth ? "if they say no, you lose an offer that's better than waiting" : "if they say no, you wait"
+        give(:counter, "#{words} At #{money(counter)}, about #{(chance * 100).round}% say yes, " \
                        "which brings #{money([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
       end
 
       def decline
         share = Units::Numerals.text(@decline * 100, 0)
-        give(:decline, "Waiting is worth #{money(worth)}: #{words}. The offer is under #{share}% of it.", at: worth)
+        give(:decline, "#{words} This offer is under #{share}% of that.", at: worth)
       end
 
       def words
         days = @waiting.days == 1 ? "1 day" : "#{@waiting.days} days"
-        "#{money(@waiting.money)} on average after about #{days}, less #{money(@waiting.day)} for each of them"
+        "If you wait, expect about #{money(@waiting.money)} in #{days}. Less #{money(@waiting.day)} a day for the space, that's worth about #{money(worth)} today."
       end
 
       def money(minor) = @text.call(minor.round)
 
       def warnings
-        @floor && @offer < @floor ? ["Under the floor price of #{@text.call(@floor)}: hours are spent already, so this only warns."] : []
+        @floor && @offer < @floor ? ["This is below your lowest price of #{@text.call(@floor)}. Your hours are already spent, so it's only a reminder."] : []
       end
     end
   end

@@ -69,10 +69,10 @@ module Core
 
       def cash_in
         if @cash_in
-          Figure.plain(:cash_in, "Money in so far", :money,
+          Figure.plain(:cash_in, "Spent so far", :money,
                        @cash_in)
         else
-          unknown(:cash_in, "Money in so far", :money, "price paid not known")
+          unknown(:cash_in, "Spent so far", :money, "price paid not known")
         end
       end
 

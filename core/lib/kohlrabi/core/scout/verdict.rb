@@ -32,7 +32,7 @@ module Core
         low, high = prospect.pay_between
         return unless chance && low
 
-        "Likely #{money(low)} to #{money(high)} an hour, four times of five; target pay is reached #{(chance * 100).round} times in 100."
+        "Likely #{money(low)}–#{money(high)} an hour. It's #{(chance * 100).round}% likely to reach your target pay."
       end
 
       private
@@ -48,7 +48,7 @@ module Core
 
       # What an hour earns at a price, or what is left where no hours are expected.
       def earned(seen)
-        seen.pay.amount ? "you work for #{money(seen.pay.amount)} an hour" : "it leaves #{money(seen.profit.amount)} for no hours at all"
+        seen.pay.amount ? "you'd make about #{money(seen.pay.amount)} an hour" : "you'd make #{money(seen.profit.amount)} without any work"
       end
 
       def most = prospect.most.amount
@@ -71,34 +71,34 @@ module Core
       def say_never
         zero = Prospect.new(resale: prospect.resale, hours: prospect.hours, materials: prospect.materials, ask: 0,
                             terms: prospect.terms)
-        return "Not even free: it costs more than it brings." unless zero.pay.amount
+        return "Not even for free: it costs more than it brings in." unless zero.pay.amount
 
-        "Not even free: for nothing you would still work for #{money(zero.pay.amount)} an hour."
+        "Not even for free: you'd still make only #{money(zero.pay.amount)} an hour."
       end
 
       def say_buy
-        return "Worth it up to #{money(most)}." unless ask
+        return "Pay #{money(most)} at most." unless ask
 
-        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}."
+        "A good buy at #{money(ask)}: #{earned(prospect)}. Pay #{money(most)} at most."
       end
 
       def say_less
         return below_target if most.negative?
 
-        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}, less than you aim for."
+        "Pay #{money(most)} at most. At #{money(ask)} #{earned(prospect)}, below your target."
       end
 
       # Even free it misses the pay aimed for, not the least that is accepted.
       def below_target
-        limit = money(prospect.walk_away.amount)
-        return "Only for less pay than you aim for, up to #{limit}." unless ask
+        start = "It won't reach your target pay, even for free. Up to #{money(prospect.walk_away.amount)} you'd make at least your minimum"
+        return "#{start}." unless ask
 
-        "Only for less pay than you aim for, up to #{limit}; at #{money(ask)} #{earned(prospect)}."
+        "#{start}; at #{money(ask)} #{earned(prospect)}."
       end
 
       def say_leave
-        limit = most.negative? ? "Even free it misses the pay you aim for." : "Worth it up to #{money(most)}."
-        "Leave it at #{money(ask)}: #{earned(prospect).sub('you work', 'you would work')}, under the least you accept. #{limit}"
+        limit = most.negative? ? "Even for free it wouldn't reach your target pay." : "Pay #{money(most)} at most."
+        "Pass at #{money(ask)}: #{earned(prospect).sub('make about', 'make only about')}, below your minimum. #{limit}"
       end
 
       # What would turn the answer, nearest first.
@@ -112,9 +112,9 @@ module Core
       def to_worth(gap)
         rows = []
         seconds = seconds_of(gap)
-        rows << "#{effort(seconds)} less work makes it worth it" if seconds && seconds < prospect.hours.mean
-        rows << "so does a resale #{money(gap / (1 - prospect.terms.fee_rate))} higher"
-        rows << "so does a tag of #{money(most)}" unless most.negative?
+        rows << "#{effort(seconds)} less work would make it worth it" if seconds && seconds < prospect.hours.mean
+        rows << "so would selling it for #{money(gap / (1 - prospect.terms.fee_rate))} more"
+        rows << "so would a price of #{money(most)}" unless most.negative?
         rows
       end
 
@@ -122,8 +122,8 @@ module Core
         return [] if room.zero?
 
         seconds = seconds_of(room)
-        [("#{effort(seconds)} more work than expected would use up what is left" if seconds&.positive?),
-         "a resale #{money(room / (1 - prospect.terms.fee_rate))} lower would too"].compact
+        [("#{effort(seconds)} more work than expected would use up what's left" if seconds&.positive?),
+         "so would selling it for #{money(room / (1 - prospect.terms.fee_rate))} less"].compact
       end
 
       # Whole minutes of target pay in an amount, rounded up; nil without a pay.

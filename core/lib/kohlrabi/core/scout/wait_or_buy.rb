@@ -59,32 +59,31 @@ module Core
       end
 
       def never(money)
-        return "At #{money.call(choices.first.tag)} it misses target pay, and there is no forecast: #{@why}." if @why
+        return "At #{money.call(choices.first.tag)} it won't reach your target pay, and there's no forecast: #{@why}." if @why
         if choices.drop(1).any? { |choice| choice.worth.positive? }
-          return "Neither: what waiting gains is not worth a second trip at #{money.call(@trip)}."
+          return "Pass. Waiting wouldn't save enough to pay for a second trip (#{money.call(@trip)})."
         end
 
-        "Neither: no tag ahead comes down to #{money.call(@most)}."
+        "Pass. The price isn't expected to come down to #{money.call(@most)}."
       end
 
       def buy(money)
         later = choices.drop(1).max_by(&:worth)
         if later && later.worth > best.worth
-          reason = " Waiting until #{Units::Calendar.text(later.on)} gains #{money.call(later.worth - best.worth)} on average, " \
-                   "less than a second trip at #{money.call(@trip)}."
+          reason = " Waiting until #{Units::Calendar.text(later.on)} would gain #{money.call(later.worth - best.worth)} on average, " \
+                   "less than a second trip costs (#{money.call(@trip)})."
         elsif later
-          reason = " Waiting until #{Units::Calendar.text(later.on)} would save #{money.call(best.tag - later.tag)}, " \
-                   "but it is still there only #{percent(later)} of the time."
+          reason = " Waiting until #{Units::Calendar.text(later.on)} would save you #{money.call(best.tag - later.tag)}, " \
+                   "but it's only #{percent(later)} likely to still be there."
         end
-        "Buy now at #{money.call(best.tag)}: it leaves #{money.call(best.worth)} above target pay.#{reason}"
+        "Buy now at #{money.call(best.tag)}: that's #{money.call(best.worth)} less than you could pay.#{reason}"
       end
 
       def wait(money)
         now = choices.first
-        reason = now.worth.positive? ? "buying now leaves #{money.call(now.worth)}" : "at #{money.call(now.tag)} it misses target pay"
-        "Wait until #{Units::Calendar.text(best.on)}: the tag is then #{money.call(best.tag)}, " \
-          "and it is still there #{percent(best)} of the time. " \
-          "That is worth #{money.call(best.worth)} on average above target pay; #{reason}."
+        reason = now.worth.positive? ? ", more than the #{money.call(now.worth)} you'd save by buying now" : ". At #{money.call(now.tag)} it won't reach your target pay"
+        "Wait until #{Units::Calendar.text(best.on)}. The price should be down to #{money.call(best.tag)} by then, " \
+          "and it's #{percent(best)} likely to still be there. That's worth #{money.call(best.worth)} on average#{reason}."
       end
 
       def percent(choice) = "#{(choice.chance * 100).round}%"

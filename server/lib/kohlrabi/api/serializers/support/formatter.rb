@@ -120,7 +120,7 @@ module Api
           { **measured, planned: view.finishes.map(&:to_h), body_colour: view.body_colour, front_colour: view.front_colour }
         end
 
-        LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze
+        LANES = { waiting: "waiting", bench: "on the bench", market: "for sale" }.freeze
 
         def strip(turnaround, ended:)
           parts = turnaround.strip.map do |part|
