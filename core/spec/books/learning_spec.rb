@@ -56,21 +56,21 @@ RSpec.describe "learning from own flips" do
     flip = described_class::Flip
     usual = Array.new(5) { flip.new(kind: "desk", receipts: 200, cost: 50, profit: 150, seconds: 36_000) }
 
-    def reasons(flips, pay: 10) = Core::Books::Reasons.new(flips, pay: pay, text: :to_s.to_proc)
+    def reasons(flips, pay: 10) = Core::Books::Reasons.new(flips, pay: pay, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")))
 
     # 120 more brought; 20 more cost works against it; 2 h more at 10 an hour are 20.
     it "names what set it apart, the largest first, and only what goes the same way" do
       best = flip.new(kind: "desk", receipts: 320, cost: 70, profit: 250, seconds: 28_800)
-      expect(reasons(usual).for(best)).to eq(["brought 120 more than the median desk (of 5)",
+      expect(reasons(usual).for(best)).to eq(["brought €1.20 more than the median desk (of 5)",
                                               "took 2 h less than the median desk (of 5)"])
       worst = flip.new(kind: "desk", receipts: 90, cost: 80, profit: 10, seconds: 36_000)
-      expect(reasons(usual).for(worst)).to eq(["brought 110 less than the median desk (of 5)",
-                                               "cost 30 more than the median desk (of 5)"])
+      expect(reasons(usual).for(worst)).to eq(["brought €1.10 less than the median desk (of 5)",
+                                               "cost €0.30 more than the median desk (of 5)"])
     end
 
     it "looks at all kinds where its own are too few, and says nothing where all are" do
       expect(reasons(usual).for(flip.new(kind: "chair", receipts: 300, cost: 50,
-                                         profit: 250))).to eq(["brought 100 more than the median flip (of 5)"])
+                                         profit: 250))).to eq(["brought €1 more than the median flip (of 5)"])
       expect(reasons(usual.first(4)).for(usual.first)).to eq([])
     end
   end

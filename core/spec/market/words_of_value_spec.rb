@@ -3,7 +3,7 @@
 # What is said of a value and of a price, by hand beside each.
 RSpec.describe "a value in words" do
   model = Core::Market::Model
-  text = ->(minor) { format("%.2f", minor / 100.0) }
+  text = Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))
 
   def value(shares, log: Math.log(24_000), doubt: 0.1)
     sources = shares.map do |key, share|
@@ -51,9 +51,9 @@ RSpec.describe "a value in words" do
                                      pay: 580, text: text)
     end
     short = said.call(40_400, 9_000)
-    expect(short.sentences).to eq(["Likely to sell for 210.00–265.00.",
-                                   "You need 404.00 to cover your costs and hours. That's more than it's likely to bring in.",
-                                   "If it sells for 240.00, you make about 5.80 an hour."])
+    expect(short.sentences).to eq(["Likely to sell for €210–265.",
+                                   "You need €404 to cover your costs and hours. That's more than it's likely to bring in.",
+                                   "If it sells for €240, you make about €5.80 an hour."])
     expect([short.state, said.call(25_000, 9_000).state, said.call(20_000, 9_000).state]).to eq(%i[short short content])
     expect(said.call(25_000, 9_000).sentences[1]).to end_with("hours. That's above the likely price, but possible.")
     expect(said.call(20_000, 9_000).sentences[1]).to end_with("hours. That's within the likely range.")

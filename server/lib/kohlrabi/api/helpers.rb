@@ -100,7 +100,7 @@ module Api
         { product: row.product[:key], label: row.product[:label], hours: Core::Shelf::Amount.signed(row.seconds) do |number|
           Core::Units::Effort.text(number)
         end,
-          days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| formatter.money(number)[:text] } }
+          days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| formatter.amounts.about(number) } }
       end
     end
 

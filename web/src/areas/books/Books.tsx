@@ -29,7 +29,7 @@ export default function Books() {
   if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label={t("books.loading")} />;
   const { opening, counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const ended = counts.sold + counts.scrapped + counts.kept_or_given_away;
   const notes = {
     profit: t("books.from", {
@@ -67,7 +67,7 @@ export default function Books() {
       ) : (
         <>
           <Part title={t("books.result")}>
-            <Figures figures={figures} currency={currency} notes={notes} />
+            <Figures figures={figures} notes={notes} />
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
               {others(otherHours)}
               {turnaround.median

@@ -105,7 +105,7 @@ export default function PricePage() {
     return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
   if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label={t("pricePage.loading")} />;
   const { data } = pricing;
-  const { currency } = workshop.data;
+  const { symbol: currency } = workshop.data;
   // Minor units in one: as the server writes it, so that charts can label whole units.
   const unit = 10 ** (data.at?.price?.typed.split(".")[1]?.length ?? 0);
   const price = typed ?? data.at?.price?.typed ?? "";

@@ -65,7 +65,7 @@ module Core
 
       # Σ profit ÷ Σ receipts.
       def margin
-        Figure.ratio(:margin, "Margin", :ratio, profit, receipts, zero: "nothing was received")
+        Figure.ratio(:margin, "Margin", :ratio, profit, receipts, zero: "nothing was received").shown(:about)
       end
 
       # All lines in the order in which they are read.

@@ -12,7 +12,7 @@ module Core
       Answer = Struct.new(:verdict, :text, :why, keyword_init: true)
       TRIFLE = 1/50r # of what was expected, below which nothing is said
 
-      # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: writes minor units;
+      # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: MoneyWriter;
       # effort: writes seconds.
       def initialize(expected:, came:, profit:, pay:, text:, floor: nil, target: nil, effort: Units::Effort.method(:text))
         @expected = expected
@@ -41,13 +41,13 @@ module Core
 
       def words
         return "Its profit is unknown, so there's no saying whether it was worth it." if @profit.nil?
-        return "Profit: #{money(@profit)}. Record the hours to see what it paid." if @pay.nil?
+        return "Profit: #{@text.exact(@profit)}. Record the hours to see what it paid." if @pay.nil?
 
-        { worth: "Worth it: #{money(@pay)} an hour#{aim}.", less: "It paid less than your target: #{money(@pay)} an hour#{aim}.",
-          not: "Not worth the hours: #{money(@pay)} an hour#{aim}." }.fetch(verdict)
+        { worth: "Worth it: #{@text.rate(@pay)} an hour#{aim}.", less: "It paid less than your target: #{@text.rate(@pay)} an hour#{aim}.",
+          not: "Not worth the hours: #{@text.rate(@pay)} an hour#{aim}." }.fetch(verdict)
       end
 
-      def aim = @target ? " (target: #{money(@target)})" : ""
+      def aim = @target ? " (target: #{@text.rate(@target)})" : ""
 
       # [how much it mattered, sentence].
       def reasons = [difference(:resale, "brought in"), difference(:costs, "cost"), time].compact
@@ -68,12 +68,12 @@ module Core
 
         more = (came - expected).abs
         worth = @target ? Rational(more * @target, 3600).round : 0
-        weighed = worth.positive? ? " At your target pay, that time is worth #{money(worth)}." : ""
+        weighed = worth.positive? ? " At your target pay, that time is worth #{@text.about(worth)}." : ""
         [worth, "It took #{@effort.call(more)} #{came > expected ? 'longer' : 'less'} than expected " \
                 "(#{@effort.call(came)} instead of #{@effort.call(expected)}).#{weighed}"]
       end
 
-      def money(minor) = @text.call(minor.round)
+      def money(minor) = @text.price(minor)
     end
   end
 end

@@ -75,12 +75,12 @@ module Core
 
       # Profit ÷ receipts.
       def margin
-        Figure.ratio(:margin, "Margin", :ratio, cash_profit, receipts, zero: "nothing was received")
+        Figure.ratio(:margin, "Margin", :ratio, cash_profit, receipts, zero: "nothing was received").shown(:about)
       end
 
       # Profit ÷ money in.
       def return_on_cash
-        Figure.ratio(:return_on_cash, "Return on money in", :ratio, cash_profit, cash_in, zero: "no money was put in")
+        Figure.ratio(:return_on_cash, "Return on what you spent", :ratio, cash_profit, cash_in, zero: "nothing was spent").shown(:about)
       end
 
       # The rule that is not the headline, whose figures are shown beside it.

@@ -14,8 +14,8 @@ module Core
       Row = Struct.new(:piece, :advice, :gain, :pay, :text, keyword_init: true)
       ORDER = %i[list finish less as_is drop unknown].freeze
 
-      # floor, target: minor units an hour or nil; text: writes minor units; effort: writes seconds.
-      def initialize(pieces, text:, floor: nil, target: nil, effort: Units::Effort.method(:text))
+      # floor, target: minor units an hour or nil; text: MoneyWriter; effort: writes seconds.
+      def initialize(pieces, text:, floor: nil, target: nil, effort: Units::Effort.method(:about))
         @pieces = pieces
         @floor = floor || 0
         @target = target || @floor
@@ -50,7 +50,7 @@ module Core
 
       def listed(piece)
         Row.new(piece: piece, advice: :list, gain: piece.finish,
-                text: "It's done. List it, and expect about #{@text.call(piece.finish)}.").freeze
+                text: "It's done. List it, and expect about #{@text.about(piece.finish)}.").freeze
       end
 
       def weighed(piece, gain)
@@ -67,13 +67,13 @@ module Core
 
       def words(piece, gain, pay)
         hours = @effort.call(piece.seconds)
-        earns = gain.positive? ? "about #{@text.call(pay.round)} an hour" : "nothing"
+        earns = gain.positive? ? "about #{@text.rate(pay)} an hour" : "nothing"
         little = gain.positive? ? "only #{earns}" : earns
         case advice(piece, pay)
-        when :as_is then "Sell it as it is for about #{@text.call(piece.as_is)}. Finishing takes about #{hours} more and earns #{little}."
+        when :as_is then "Sell it as it is for about #{@text.about(piece.as_is)}. Finishing takes about #{hours} more and earns #{little}."
         when :drop then "Give it up, or use it for parts. Finishing takes about #{hours} more and earns #{little}."
-        when :less then "Finish it, though it pays below your target: about #{hours} more, earning #{earns}. Expect #{@text.call(piece.finish)}."
-        else "Finish it: about #{hours} more, earning #{earns}. Expect #{@text.call(piece.finish)}."
+        when :less then "Finish it, though it pays below your target: about #{hours} more, earning #{earns}. Expect #{@text.about(piece.finish)}."
+        else "Finish it: about #{hours} more, earning #{earns}. Expect #{@text.about(piece.finish)}."
         end
       end
     end

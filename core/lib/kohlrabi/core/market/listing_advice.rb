@@ -20,9 +20,9 @@ module Core
 
       # asking: minor units or nil; held: Held or nil; offers: Array of Offered, those to answer; taken:
       # minor units of an offer that was taken, or nil; step: Step or nil;
-      # most: minor units that the market pays at the upper end, or nil; text:
-      # writes minor units.
-      def initialize(asking:, held: nil, offers: [], taken: nil, step: nil, most: nil, text: lambda(&:to_s))
+      # most: minor units at the upper end of the likely range, or nil;
+      # text: MoneyWriter.
+      def initialize(asking:, held: nil, offers: [], taken: nil, step: nil, most: nil, text: nil)
         @asking = asking
         @held = held
         @offers = offers
@@ -50,7 +50,7 @@ module Core
 
         return unless @most && !@step && @asking > @most
 
-        give("Priced too high.", "Pieces like this rarely sell above #{money(@most)}.",
+        give("Priced too high.", "Pieces like this rarely sell above #{@text.about(@most)}.",
              :price)
       end
 
@@ -77,7 +77,7 @@ module Core
         Answer.new(headline: headline, why: why.to_s.empty? ? nil : why, action: action, amount: amount, id: id).freeze
       end
 
-      def money(minor) = @text.call(minor)
+      def money(minor) = @text.price(minor)
     end
   end
 end

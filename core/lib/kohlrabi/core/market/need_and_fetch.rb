@@ -6,7 +6,7 @@ module Core
     class NeedAndFetch
       # fetch: [low, middle, high] minor units that such pieces bring; need: minor units that cover cost and the pay
       # aimed for, nil where not set; break_even: minor units or nil; at, pay: a price and what an hour earns at it,
-      # minor units, nil where not known; text: writes minor units.
+      # minor units, nil where not known; text: MoneyWriter.
       def initialize(fetch:, need:, break_even:, at:, pay:, text:)
         @low, @middle, @high = fetch
         @need = need
@@ -26,7 +26,7 @@ module Core
 
       # Array of sentences.
       def sentences
-        ["Likely to sell for #{money(@low)}–#{money(@high)}.", asks, earns,
+        ["Likely to sell for #{@text.between(@low, @high)}.", asks, earns,
          (loss if state == :loss)].compact
       end
 
@@ -35,7 +35,7 @@ module Core
       def asks
         return unless @need
 
-        "You need #{money(@need)} to cover your costs and hours. #{place}"
+        "You need #{@text.at_least(@need)} to cover your costs and hours. #{place}"
       end
 
       # Where what is needed lies beside what is likely.
@@ -45,9 +45,8 @@ module Core
         @need <= @high ? "That's above the likely price, but possible." : "That's more than it's likely to bring in."
       end
 
-      def earns = (@at && @pay ? "If it sells for #{money(@at)}, you make about #{money(@pay)} an hour." : nil)
+      def earns = (@at && @pay ? "If it sells for #{@text.price(@at)}, you make about #{@text.rate(@pay)} an hour." : nil)
       def loss = "A sale won't bring back what you've put in. What counts now is what each choice earns from here."
-      def money(minor) = @text.call(minor.round)
     end
   end
 end

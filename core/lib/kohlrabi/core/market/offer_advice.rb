@@ -13,10 +13,10 @@ module Core
 
       # offer, asking: minor units; waiting: Model::Waiting or nil where nothing tells what it brings; counters:
       # Model::Counters; floor: minor units or nil; decline: Rational share of the worth of waiting, below which one
-      # does not answer with a number; text: writes minor units; unit: minor units in one, for counters that people
+      # does not answer with a number; text: MoneyWriter; unit: minor units in one, for counters that people
       # say.
       def initialize(offer:, asking:, waiting:, counters: Model::Counters.new, floor: nil, decline: 6/10r,
-                     text: lambda(&:to_s), unit: 100)
+                     text: nil, unit: 100)
         @offer = offer
         @asking = asking
         @waiting = waiting
@@ -67,14 +67,14 @@ module Core
       end
 
       def take
-        more = gain.positive? && @offer < counter ? " A counteroffer would bring at most #{money(gain)} more, and the buyer may walk away." : ""
+        more = gain.positive? && @offer < counter ? " A counteroffer would bring at most #{@text.about(gain)} more, and the buyer may walk away." : ""
         give(:take, "#{words} This offer is better.#{more}", at: worth)
       end
 
       def ask
         after = @offer >= worth ? "if they say no, you lose an offer that's better than waiting" : "if they say no, you wait"
-        give(:counter, "#{words} At #{money(counter)}, about #{(chance * 100).round}% say yes, " \
-                       "which brings #{money([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
+        give(:counter, "#{words} At #{@text.price(counter)}, about #{Units::Numerals.chance(chance)} say yes, " \
+                       "which brings about #{@text.about([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
       end
 
       def decline
@@ -83,14 +83,12 @@ module Core
       end
 
       def words
-        days = @waiting.days == 1 ? "1 day" : "#{@waiting.days} days"
-        "If you wait, expect about #{money(@waiting.money)} in #{days}. Less #{money(@waiting.day)} a day for the space, that's worth about #{money(worth)} today."
+        "If you wait, expect about #{@text.about(@waiting.money)} in #{Units::Calendar.about(@waiting.days)}. " \
+          "Less #{@text.rate(@waiting.day)} a day for the space, that's worth about #{@text.about(worth)} today."
       end
 
-      def money(minor) = @text.call(minor.round)
-
       def warnings
-        @floor && @offer < @floor ? ["This is below your lowest price of #{@text.call(@floor)}. Your hours are already spent, so it's only a reminder."] : []
+        @floor && @offer < @floor ? ["This is below your lowest price of #{@text.at_least(@floor)}. Your hours are already spent, so it's only a reminder."] : []
       end
     end
   end

@@ -43,7 +43,7 @@ module Core
 
         share = roll < 0.72 ? random.rand(0.35..0.6) : random.rand(0.7..0.95)
         amount = [round(@asking * share * [keen, 1.0].min), 1].max
-        Message.new(day: day, kind: :offer, who: who, text: "Would you take #{@text.call(amount)}?", amount: amount)
+        Message.new(day: day, kind: :offer, who: who, text: "Would you take #{@text.price(amount)}?", amount: amount)
       end
 
       # Between his offer and what it is worth to him, fixed by who he is and when.

@@ -30,6 +30,14 @@ module Core
         date&.strftime(date.year == today.year ? "%-d %b" : "%-d %b %Y")
       end
 
+      # How long something may take, no more exact than it is known: "5 days", "8 weeks", "7 months".
+      def about(days)
+        count, word = if days < 21 then [days.round, "day"]
+                      else days < 182 ? [(days / 7.0).round, "week"] : [(days / 30.44).round, "month"]
+                      end
+        "#{count} #{word}#{'s' unless count == 1}"
+      end
+
       # Refuses a date after today. Returns the date.
       def past!(date, today:, what:)
         return date if date.nil? || date <= today

@@ -75,7 +75,7 @@ module Operations
       def price_step(step)
         day = [step.due_on, Support::Workshop.today].max
         entry("step-#{step.id}", day, day + 1,
-              "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, Support::Workshop.current.money)}")
+              "Price drop: #{step.piece.name} to #{Support::Workshop.current.amounts.price(step.asking_minor)}")
       end
 
       def fetched(hold)

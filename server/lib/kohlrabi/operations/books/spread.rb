@@ -56,8 +56,7 @@ module Operations
         seconds = points.filter_map { |point| point.seconds if point.profit }.sum
         worked = points.select(&:seconds).sum(&:profit)
         pay = Core::Flips::HourlyPay.of(worked, seconds) if worked.positive?
-        text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
-        Core::Books::Reasons.new(points, pay: pay, text: text)
+        Core::Books::Reasons.new(points, pay: pay, text: Support::Workshop.current.amounts)
       end
     end
   end

@@ -42,7 +42,7 @@ module Operations
         end
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money) || "not known"
+      def money(minor) = Support::Workshop.current.amounts.exact(minor) || "unknown"
     end
   end
 end

@@ -104,7 +104,7 @@ module Operations
                             "spent_on" => Support::Workshop.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.exact(minor)
     end
   end
 end

@@ -45,7 +45,7 @@ module Operations
         end
         taken = row.offers.select { |one| one.answer == "taken" }.map(&:amount_minor).max
         ADVICE.new(asking: row.asking, held: held, offers: offers, taken: taken, step: step(row.next_step), most: row.fetch&.last,
-                   text: method(:money)).answer
+                   text: Support::Workshop.current.amounts).answer
       end
 
       # How all of it stands, in a sentence.
@@ -100,7 +100,7 @@ module Operations
       end
 
       # An amount in words.
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.price(minor)
 
       private
 
@@ -200,7 +200,7 @@ module Operations
       def answer_to(amount, row, shared)
         workshop = shared[:workshop]
         Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, waiting: row.waiting, counters: shared[:counters], floor: row.floor,
-                                      decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money),
+                                      decline: Rational(workshop.decline_hundredths, 10_000), text: Support::Workshop.current.amounts,
                                       unit: workshop.money.unit).answer
       end
 

@@ -151,8 +151,7 @@ module Operations
       end
 
       def price(flip)
-        asking = flip.asking or return
-        "#{Core::Units::MoneyText.text(asking, Support::Workshop.current.money)} #{Support::Workshop.current.currency}"
+        Support::Workshop.current.amounts.price(flip.asking)
       end
     end
   end

@@ -88,7 +88,7 @@ module Operations
         prices ||= flip.prices(Support::Workshop.current)
         Core::Market::NeedAndFetch.new(fetch: fetch, need: prices.amount(:target) || prices.amount(:floor),
                                        break_even: prices.amount(:break_even), at: fetch[1], pay: standing.pay_when_finished,
-                                       text: ->(minor) { money(minor) })
+                                       text: Support::Workshop.current.amounts)
       end
 
       # Steps down from the first of them: [[Date, minor units]], [price, days] given.
@@ -182,7 +182,7 @@ module Operations
                                            seen_on: row.seen_on)
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.price(minor)
     end
   end
 end

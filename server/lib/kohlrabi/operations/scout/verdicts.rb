@@ -88,13 +88,13 @@ module Operations
         return unless point && forecast.rule
 
         [point.on,
-         "the tag should say #{money(point.tag)}, and you should pay up to #{money(limit)}"]
+         "the price should be down to #{amounts.price(point.tag)}, and you can pay #{amounts.at_most(limit)}"]
       end
 
       # Cautions to have in mind before buying; its age is not known in a shop.
       def cautions = Core::Planning::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition)
 
-      def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
+      def amounts = @workshop.amounts
 
       private
 

@@ -53,8 +53,8 @@ module Api
           profit = Operations::Bench::Schedules.profit(piece)
           return "No expected resale yet, so its turn comes after those that have one." unless profit
 
-          left = Core::Units::Effort.text(@bench.plans[piece.id].remaining)
-          "#{piece.name}: #{@formatter.money(profit)[:text]} #{@formatter.workshop.currency} of expected profit for #{left} of work left."
+          left = Core::Units::Effort.about(@bench.plans[piece.id].remaining)
+          "#{piece.name}: about #{@formatter.amounts.about(profit)} of profit for #{left} of work left."
         end
 
         def piece(slot) = @bench.pieces.fetch(slot.job.piece)

@@ -68,8 +68,8 @@ module Api
         def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
         def paid
-          minor = @piece.purchase_minor or return "at a price not known"
-          minor.zero? ? "for nothing" : "for #{@formatter.money(minor)[:text]}"
+          minor = @piece.purchase_minor or return "at an unknown price"
+          minor.zero? ? "for free" : "for #{@formatter.amounts.price(minor)}"
         end
 
         def where
@@ -126,12 +126,12 @@ module Api
 
           budget = Operations::Market::Budgets.of(@piece, workshop: @workshop) or return
           ways = budget.ways.map do |way|
-            { label: way.label, take: @formatter.money(way.brings), time: @formatter.effort(way.seconds),
-              pay: way.pay && @formatter.money(way.pay), why: way.why }
+            { label: way.label, take: @formatter.about(way.brings), time: @formatter.estimate(way.seconds),
+              pay: way.pay && @formatter.rate(way.pay), why: way.why }
           end
           { left: @formatter.figure(budget.left), hours: @formatter.figure(budget.budget),
-            to_come: @formatter.effort(place.work_left), worked: @formatter.effort(budget.worked),
-            bears: @formatter.effort(budget.bears), short: budget.short?,
+            to_come: @formatter.estimate(place.work_left), worked: @formatter.effort(budget.worked),
+            bears: @formatter.estimate(budget.bears), short: budget.short?,
             out: budget.out?, ways: ways }
         end
 

@@ -18,8 +18,8 @@ module Api
         end
 
         attributes :key, :label, :kind, :zones, :state, :done_zones, :done_when, :why, :notes, :wait_why, :ways
-        said :effort, :remaining
-        said :effort, :time, from: :seconds
+        attribute(:remaining) { left(:remaining) }
+        attribute(:time) { left(:seconds) }
         said :day, :not_before
         shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits, :blocks
         attribute(:phase) { Core::Planning::Phases.label(step.phase) }
@@ -27,7 +27,7 @@ module Api
         attribute(:units) { StepRow.units(step) }
         attribute(:decide) { step.key.start_with?("decide/") }
         attribute(:lead) { step.key == "lead" }
-        attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
+        attribute(:range) { Core::Units::Effort.between(step.low, step.high) }
         attribute(:rests_on) { Core::Planning::Basis.of([step], @known) }
         attribute(:wait) { waited(step.wait) }
         attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
@@ -66,6 +66,12 @@ module Api
         private
 
         def step = object
+
+        # A time that somebody typed is shown as typed.
+        def left(name)
+          step.public_send(name).then { |seconds| step.seconds_override ? @formatter.effort(seconds) : @formatter.estimate(seconds) }
+        end
+
         def blocks = StepRow.blocks(@blocks.fetch(step.key, []))
 
         def where
@@ -177,7 +183,7 @@ module Api
         # items: Array of [StillToBuy::Item, likely].
         def items(items, formatter)
           items.map do |one, likely|
-            { item: one.item, label: one.label, expected: formatter.money(one.minor), likely: likely }
+            { item: one.item, label: one.label, expected: formatter.about(one.minor), likely: likely }
           end
         end
       end

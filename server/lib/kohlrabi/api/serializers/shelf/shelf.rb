@@ -57,7 +57,7 @@ module Api
         def unit_cost
           cost = @core.unit_cost or return
           size, name = Core::Units::Measures.priced(@row[:unit], unit: @formatter.workshop.length_unit)
-          "#{@formatter.money(cost * size)[:text]} a #{name}"
+          "#{@formatter.amounts.exact(cost * size)} a #{name}"
         end
       end
 
@@ -113,7 +113,7 @@ module Api
       # What is to be bought for all planned work.
       class ShoppingPage < Support::Page
         attribute(:rows) { @rows.map { |row| need(row) } }
-        attribute(:total) { @formatter.money(Operations::Shelf::Shopping.total(@rows)) }
+        attribute(:total) { @formatter.about(Operations::Shelf::Shopping.total(@rows)) }
 
         def initialize(formatter)
           super(nil, formatter)
@@ -139,7 +139,7 @@ module Api
             { size: @formatter.typed_size(size, product), count: count, price: @formatter.typed_money(prices[size]) }
           end
           over = @formatter.whole_amount(line.over, product) unless gear
-          { buy: @formatter.packs(line.packs, product), over: over, price: @formatter.money(line.price), packs: packs }
+          { buy: @formatter.packs(line.packs, product), over: over, price: @formatter.price(line.price), packs: packs }
         end
       end
 

@@ -8,11 +8,12 @@ module Api
         include Alba::Resource
 
         helper do
-          # What a record has, said as money (of its …_minor), sum (minor units under its own name), day or effort.
+          # What a record has, as it is shown: money, price or about (of its …_minor), sum (minor units under its own
+          # name), day, effort or estimate; see Formatter.
           # from: by which name the record has it, where that is another.
           def said(how, *names, from: nil)
             names.each do |name|
-              source = from || (how == :money ? :"#{name}_minor" : name)
+              source = from || (%i[money price about].include?(how) ? :"#{name}_minor" : name)
               spoken = how == :sum ? :money : how
               attribute(name) { |record| params[:formatter].public_send(spoken, record.public_send(source)) }
             end
