@@ -142,4 +142,11 @@ RSpec.describe Core::Units::Effort do
   it "says chances to 5%" do
     expect([0.78, 0.46, 0.02, 0.99].map { |share| Core::Units::Numerals.chance(share) }).to eq(["80%", "45%", "under 5%", "over 95%"])
   end
+
+  it "says a day with its year only where that is another, in the order of the country" do
+    today = Date.new(2026, 6, 15)
+    near = ->(text, country = nil) { Core::Units::Calendar.near(Date.iso8601(text), today: today, country: country) }
+    expect([near.call("2026-06-30"), near.call("2025-06-30")]).to eq(["Tue 30 Jun", "30 Jun 2025"])
+    expect([near.call("2026-06-30", "US"), near.call("2025-06-30", "US")]).to eq(["Tue, Jun 30", "Jun 30, 2025"])
+  end
 end

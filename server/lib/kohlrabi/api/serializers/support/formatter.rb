@@ -29,7 +29,7 @@ module Api
         def rate(minor) = minor && shown(minor, amounts.rate(minor))
 
         def day(date)
-          date && { iso: date.iso8601, text: Core::Units::Calendar.text(date) }
+          date && { iso: date.iso8601, text: Core::Units::Calendar.near(date, today: today, country: workshop.country.presence) }
         end
 
         def effort(seconds)
@@ -153,6 +153,8 @@ module Api
         end
 
         private
+
+        def today = @today ||= Operations::Support::Workshop.today
 
         # What a drawing shows of the shape alone, with its measures in words.
         def measured(elevation)
