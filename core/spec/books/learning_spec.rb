@@ -29,22 +29,22 @@ RSpec.describe "learning from own flips" do
     it "spreads what came evenly over the days" do
       expect(row(:profit, 400, 100,
                  "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292),
-                                                   text: "at this year's pace 500 by the end: on course")
-      expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this year's pace 500 by the end: short by 100")
+                                                   text: "at this pace you'll end the year at about 500, on course")
+      expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this pace you'll end the year at about 500, 100 short of your goal")
     end
 
     it "says nothing before a month has passed, and calls nothing undefined" do
       expect(row(:pieces, 10, 2,
-                 "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell a pace: 29 of 30 days")
+                 "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell: 29 of 30 days")
       expect(row(:profit, 400, nil,
-                 "2026-03-14")).to have_attributes(heading: nil, text: "nothing has come yet: undefined")
+                 "2026-03-14")).to have_attributes(heading: nil, text: "nothing yet")
       expect(row(:pieces, nil, 3, "2026-03-14").text).to eq("no goal set")
     end
 
     it "is over when the year is" do
       expect(row(:pieces, 10, 7, "2027-01-05")).to have_attributes(heading: 7, needed: nil, text: "missed by 3")
       expect(row(:pieces, 10, 12, "2026-12-31").text).to eq("reached")
-      expect(row(:pieces, 10, 12, "2026-06-30")).to have_attributes(text: "reached already", needed: nil)
+      expect(row(:pieces, 10, 12, "2026-06-30")).to have_attributes(text: "already reached", needed: nil)
     end
 
     it "compares pay as it is, for it does not add up" do

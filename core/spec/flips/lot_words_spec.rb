@@ -33,7 +33,7 @@ RSpec.describe "shares and what is said of them" do
     expect do
       flips::Lot.new(price: 1).shares("by weight",
                                       [{}])
-    end.to raise_error(Core::Refusal, /equally, by expected resale, by hand/)
+    end.to raise_error(Core::Refusal, /equally, by expected price, by hand/)
   end
 
   it "drives no distance for nothing, and rounds half a minute up" do

@@ -28,7 +28,7 @@ RSpec.describe Core::Flips::Statement do
 
   it "tells an unknown price from a free piece" do
     expect(statement(money_in: { purchase: nil }).cash_profit).to have_attributes(amount: nil,
-                                                                                  why: "price paid is not known")
+                                                                                  why: "the price you paid is missing")
     expect(statement(money_in: { purchase: 0,
                                  materials: 0 }).return_on_cash).to have_attributes(amount: nil,
                                                                                     why: "nothing was spent")
@@ -37,7 +37,7 @@ RSpec.describe Core::Flips::Statement do
 
   it "tells hours that were not recorded from no hours" do
     expect(statement(work: {}).hourly_pay.why).to eq("no hours recorded")
-    expect(statement(work: { "other" => 0 }).hourly_pay).to have_attributes(amount: nil, why: "no time was worked")
+    expect(statement(work: { "other" => 0 }).hourly_pay).to have_attributes(amount: nil, why: "no hours were worked")
     expect(statement(work: { "filming" => 3600 }).hours.amount).to be_nil
   end
 
@@ -50,7 +50,7 @@ RSpec.describe Core::Flips::Statement do
 
   it "has no profit before the sale, at cost for kept pieces, and a loss for scrapped ones" do
     expect(statement(stage: "listed", sale: nil).cash_profit.why).to eq("not sold yet")
-    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("closed at cost, not in hourly pay")
+    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("counted at cost, not in your hourly pay")
     expect(statement(stage: "scrapped", sale: nil).cash_profit.amount).to eq(-138_20)
     expect(statement(stage: "scrapped", sale: nil).hourly_pay.amount).to eq(-13_82)
   end

@@ -72,7 +72,7 @@ RSpec.describe "listing a piece" do
 
     it "is undefined where rent is paid for unknown days, and refuses a fee that leaves nothing" do
       expect(described_class.answer(200_00,
-                                    terms(rent: 10)).take_home).to have_attributes(amount: nil, why: /not known/)
+                                    terms(rent: 10)).take_home).to have_attributes(amount: nil, why: /is unknown/)
       expect { described_class.answer(1, terms(fee_rate: 1r)) }.to raise_error(Core::Refusal, /leaves nothing/)
     end
   end

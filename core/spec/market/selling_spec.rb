@@ -38,10 +38,10 @@ RSpec.describe Core::Market::TimeToSell do
                                                  4)).for("chair")).to have_attributes(basis: :kind,
                                                                                       why: "8 listings of this kind")
     thin = described_class.new("chair" => spells(7, 7), "desk" => spells(3, 1))
-    expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds: too few of this kind")
+    expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds, because there are too few of this kind")
     expect(thin.for("sofa").survival.count).to eq(10)
     expect(described_class.new("chair" => spells(8, 3)).for("chair"))
-      .to have_attributes(basis: nil, survival: nil, why: "8 listings and 4 sales are needed; there are 8 and 3")
+      .to have_attributes(basis: nil, survival: nil, why: "This needs 8 listings and 4 sales. You have 8 and 3")
   end
 end
 

@@ -19,8 +19,8 @@ RSpec.describe "a value in words" do
   it "gives shares that add up, in whole percent, and leaves out what comes to nothing" do
     found = words(value({ "own" => 0.5533, "comparables" => 0.2967, "usual" => 0.1468, "others" => 0.0032 }))
     expect(found.lines.map(&:share)).to eq([55, 30, 15])
-    expect(found.sentence).to eq("Your own of the kind count 55%, prices looked up for it 30%, the usual table 15%")
-    expect(words(value({ "typed" => 1.0 })).sentence).to eq("The figure you gave counts 100%")
+    expect(found.sentence).to eq("Your own of this kind count 55%, prices you looked up for it 30%, built-in guess 15%")
+    expect(words(value({ "typed" => 1.0 })).sentence).to eq("Your expected price counts 100%")
     expect(found.lines.first.words).to start_with("3 listings of yours")
   end
 
@@ -42,7 +42,7 @@ RSpec.describe "a value in words" do
     expect(got.of([[300, 30]] * 100).share).to eq(1.0)
     expect(got.of([[50, 0], [nil, 100]]).sales).to eq(0)
     expect(got.of([[90,
-                    100]]).text).to eq("92% of what is asked is got: one sale of yours, and 93% counted as five more")
+                    100]]).text).to eq("92% of the asking price: one sale of yours, and 93% counted as five more")
   end
 
   it "sets need beside fetch" do

@@ -22,7 +22,7 @@ RSpec.describe "tags that are cut" do
     inferred = sightings(["2026-05-10", 10_000], ["2026-05-24", 8100]).rule
     expect([inferred.text(euro),
             inferred.source]).to match(["10% of the current price every 7 days",
-                                        /assumed weekly: two cannot give both/])
+                                        /assuming weekly markdowns/])
   end
 
   it "infers size and interval from more of them" do
@@ -36,7 +36,7 @@ RSpec.describe "tags that are cut" do
 
   it "begins anew after a rise, and says so" do
     seen = sightings(["2026-05-01", 9000], ["2026-05-08", 9500], ["2026-05-15", 8550])
-    expect(seen.remarks(euro)).to eq(["The tag rose from €90.00 on 1 May 2026 to €95.00 on 8 May 2026; the forecast starts again from there."])
+    expect(seen.remarks(euro)).to eq(["The price rose from €90.00 on 1 May 2026 to €95.00 on 8 May 2026, so the forecast starts over from there."])
     expect(seen.rule.text(euro)).to eq("10% of the current price every 7 days")
   end
 
@@ -89,7 +89,7 @@ RSpec.describe "tags that are cut" do
     expect(one.text(euro)).to start_with("At €100 it won't reach your target pay, and there's no forecast: one price")
     twice = sightings(["2026-06-01", 10_000], ["2026-06-01", 9000])
     expect([twice.rule, twice.last.tag]).to eq([nil, 9000])
-    expect(twice.remarks(euro)).to eq(["Seen twice on 1 Jun 2026: the later tag counts, one day tells no rule of cuts."])
+    expect(twice.remarks(euro)).to eq(["Two prices on 1 Jun 2026: the later one counts. One day isn't enough to tell how the shop marks prices down."])
   end
 
   it "takes the weekly chance from own history once five are gone, else by size" do

@@ -68,6 +68,6 @@ RSpec.describe "what is said of buying" do
       [part.key, part.amount]
     end.first(3)).to eq([[:purchase, 1000], [:trips, 250], [:materials, 0]])
     expect(money.figure.sentence(euro)).to eq("spent so far €12.50 = €10.00 + €2.50")
-    expect(core::Flips::MoneyIn.new(purchase: nil, trips: 250).figure.why).to eq("price paid is not known")
+    expect(core::Flips::MoneyIn.new(purchase: nil, trips: 250).figure.why).to eq("the price you paid is missing")
   end
 end

@@ -50,7 +50,7 @@ RSpec.describe "facts that devices tell later", :api do
     call(:delete, "/api/costs/#{made['id']}")
     cost("one-wax-tin")
     expect(status).to eq(409) # what was removed stays removed
-    expect(figure(id, "cash_in")["text"]).to eq("30.00")
+    expect(figure(id, "cash_in")["text"]).to eq("€30.00")
   end
 
   it "gives what is told without a day the day on which it was noted: tins, receipts, hours of a day" do
@@ -244,7 +244,7 @@ RSpec.describe "facts that devices tell later", :api do
                                 "text" => match(/\A150 ml more .* was taken than stood in it\. How much is left now\?\z/))
     expect(call(:post, "/api/questions/#{question['id']}/answer",
                 { answer: "both" })["errors"].first["code"]).to eq("read_the_level")
-    expect(figure(id, "cash_in")["text"]).to eq("55.00") # the tin's 25.00 and no more
+    expect(figure(id, "cash_in")["text"]).to eq("€55.00") # the tin's 25.00 and no more
     level("60 ml", "10:00")
     expect([asked, left]).to eq([[], "60 ml"])
   end

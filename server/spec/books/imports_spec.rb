@@ -17,7 +17,7 @@ RSpec.describe "bringing in past flips", :api do
 
   it "shows what a file holds without recording anything, then takes it" do
     answer = check(good)
-    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "20.00"),
+    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "€20.00"),
                                             "hours" => include("text" => "3 h 30"))
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
     take(good)
@@ -50,7 +50,7 @@ RSpec.describe "bringing in past flips", :api do
                                                         include("key" => "dates", "choices" => ["dmy"]))
     answer = check(text, "?decimal=comma&dates=dmy")
     expect([answer["questions"], answer["rows"].first["bought_on"]["iso"],
-            answer["rows"].first["purchase"]["text"]]).to eq([[], "2026-04-03", "12.50"])
+            answer["rows"].first["purchase"]["text"]]).to eq([[], "2026-04-03", "€12.50"])
   end
 
   it "records a repeated request once" do
@@ -81,7 +81,7 @@ RSpec.describe "bringing in past flips", :api do
                                       "Sold for" => "sale_price", "Sale date" => "sold_on" })
       expect(answer["columns"].first).to include("guessed" => true, "samples" => ["Desk"])
       expect(answer["problems"]).to contain_exactly(/“Colour” is not known here/)
-      expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "20.00"))
+      expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "€20.00"))
     end
 
     it "takes them as the person matched them, left out what was to be left out" do

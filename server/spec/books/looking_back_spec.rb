@@ -96,13 +96,13 @@ RSpec.describe "looking back", :api do
     expect(call(:get, "/api/years/2026")["entries"]).to eq([])
     removals.each { |removal| call(:post, "/api/deletions/#{removal['id']}/undo") }
     expect(labels("kind")).to eq(["desk"])
-    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("−25.00") # 60 − 85
+    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("−€25.00") # 60 − 85
   end
 
   it "says what is undefined of a year without flips, and counts what was spent all the same" do
     call(:post, "/api/workshop-entries", { kind: "overhead", what: "Rent", amount: "120", on: "2026-01-05" })
     year = call(:get, "/api/years/2026")
-    expect(year["left"]["text"]).to eq("−120.00")
+    expect(year["left"]["text"]).to eq("−€120.00")
     expect(year["goals"].map { |goal| goal["so_far"] }).to eq([nil, nil, "0"])
     expect(year["goals"].map { |goal| goal["text"] }).to all(eq("no goal set"))
     expect(call(:get, "/api/books/spread")).to include("points" => [], "best" => [], "worst" => [], "n" => 0)

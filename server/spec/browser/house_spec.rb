@@ -98,9 +98,9 @@ RSpec.describe "the house's own way" do
     record_piece("To scrap", "Price paid": "15")
     choose_ending("Scrap it")
     form("Scrap it") { press("Scrap it") }
-    expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
+    expect(page).to have_css("[data-key=cash_profit]", text: "−€15.00")
     find("body").send_keys("6")
-    expect(page).to have_css("[data-figure=profit]", text: "−15.00")
+    expect(page).to have_css("[data-figure=profit]", text: "−€15.00")
     expect(page).to have_css("[data-figure=at_cost]", text: "10.00")
     expect(page).to have_css("[data-figure=losses]", text: "15.00")
   end

@@ -42,7 +42,7 @@ RSpec.describe "a phone on the same network" do
   def let_in(session)
     session.fill_in("Passcode", with: "parsnip")
     session.click_button("Open workshop")
-    expect(session).to have_text("That is not the passcode.")
+    expect(session).to have_text("That isn't the passcode.")
     session.fill_in("Passcode", with: "turnip soup")
     session.click_button("Open workshop")
     expect(session).to have_text("Welcome to your workshop")

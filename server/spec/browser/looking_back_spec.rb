@@ -56,7 +56,7 @@ RSpec.describe "looking back", type: :feature do
     expect(page).to have_css("table[aria-label='In hand the longest'] tr", text: "Old trunk 90 15.00")
     expect(page).to have_text("25% more than expected; too few to tell")
     find("summary", text: "These flips", match: :first).click
-    expect(page).to have_css("table[aria-label='Resale expected'] tr", text: "Oak desk 80.00 100.00")
+    expect(page).to have_css("table[aria-label='Expected price'] tr", text: "Oak desk €80.00 €100.00")
     find("summary", text: "As a table").click
     expect(page).to have_css("table[aria-label='Found by month'] tr", text: "15.00")
   end

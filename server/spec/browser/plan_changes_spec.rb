@@ -39,7 +39,7 @@ RSpec.describe "changing a plan on the screens" do
   it "plans by another look that stands beside the first, and by the first again" do
     visit "/pieces/45/look"
     expect(page).to have_css("table[aria-label='Looks compared']",
-                             text: %r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
+                             text: %r{Expected pay [−€\d.]+/h [−€\d.]+/h})
     press("Show plan for All in navy")
     expect(page).to have_text("Chosen: All in navy")
     press("Undo")
@@ -71,7 +71,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and wipe with a tack cloth, part 1 of 2")
     open_step("scuff")
     within(step("scuff")) { press("Undo your own time") }
-    expect(page).to have_text("Change of the plan undone")
+    expect(page).to have_text("Change to the plan undone")
     expect(step("scuff")).to have_no_text("35 min")
   end
 

@@ -65,7 +65,7 @@ RSpec.describe "a Saturday" do
       type("Humidity", "90")
       press("Save reading")
     end
-    expect(page).to have_text("the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
+    expect(page).to have_text("the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp for coating; it has to be at most 85%")
     within(find("section", text: "What now")) do
       click_button("Start Oil, coat 1: wipe off the excess after 15 min on Stool")
     end

@@ -125,7 +125,7 @@ RSpec.describe "living in the screens", type: :feature do
     expect(page).to have_no_css("[data-to-buy]", text: "furniture oil")
     visit "/shelf"
     expect(page).to have_css("svg[aria-label='100% full']")
-    expect(page).to have_text("12.40 EUR")
+    expect(page).to have_text("€12.40")
   end
 
   it "orders the floor as asked, and keeps a label's figures as they were corrected and undone" do

@@ -24,10 +24,10 @@ RSpec.describe "the week and the shelf" do
     target = worked.map { |section| section["aria-label"] }.reject { |name| name == before }.last
     pick("Move to", target)
     expect(page).to have_text(/Moved: #{label}\. .*(ready|No piece)/)
-    expect(page).to have_css("section[aria-label='#{target}'] li", text: "moved by you")
+    expect(page).to have_css("section[aria-label='#{target}'] li", text: "you moved it")
     press("Undo")
     expect(page).to have_css("section[aria-label='#{before}'] li", text: label)
-    expect(page).to have_no_text("moved by you")
+    expect(page).to have_no_text("you moved it")
   end
 
   it "drags a step to another day" do
@@ -38,9 +38,9 @@ RSpec.describe "the week and the shelf" do
     target = worked.reject { |section| section["aria-label"] == before }.last
     step.drag_to(target, html5: true)
     expect(page).to have_text("Moved: #{label}")
-    expect(page).to have_css("section[aria-label='#{target['aria-label']}'] li", text: "moved by you")
+    expect(page).to have_css("section[aria-label='#{target['aria-label']}'] li", text: "you moved it")
     press("Undo")
-    expect(page).to have_no_text("moved by you")
+    expect(page).to have_no_text("you moved it")
   end
 
   it "takes outdoor work off a day of rain in one tap" do
@@ -72,7 +72,7 @@ RSpec.describe "the week and the shelf" do
       find_field("Pieces").send_keys(:escape)
       press("Use it")
     end
-    expect(page).to have_text("used, 8.00")
+    expect(page).to have_text("used, €8.00")
     expect(page).to have_css("li", text: "333 ml of 500 ml")
     press("How much is left of gel stain, 500 ml")
     find("[role=menuitem]", text: "Half (estimate)").click
@@ -93,6 +93,6 @@ RSpec.describe "the week and the shelf" do
     unfold("Diary")
     press("Everything, in order")
     expect(page).to have_text("Done: Glue and press the loose veneer")
-    expect(page).to have_text("Taken from the shelf: 16 wood screws")
+    expect(page).to have_text("Used from the shelf: 16 wood screws")
   end
 end

@@ -29,7 +29,7 @@ RSpec.describe "pricing by the market", :api do
     call(:post, "/api/work", { kind: "sanding", effort: "23 h", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     page = pricing(id)
     # (60 + 23 × 15) ÷ 0.9, up to fives: the hours ask for 450; bureaus of one's own sold at 240.
-    expect(page["need"]["price"]["text"]).to eq("450.00")
+    expect(page["need"]["price"]["text"]).to eq("€450")
     expect(minor(page["suggested"])).to be_between(200_00, 320_00)
     expect(page["value"].values_at("low", "middle", "high").map { |one| minor(one) })
       .to match([be_between(150_00, 230_00), be_between(200_00, 270_00), be_between(240_00, 350_00)])
@@ -110,7 +110,7 @@ RSpec.describe "pricing by the market", :api do
     expect(rows.map do |row|
       [row["piece"]["id"], row["advice"]]
     end).to eq([[done, "list"], [good, "finish"], [poor, "as_is"], [open, "unknown"]])
-    expect(rows[1]["text"]).to match(/\AFinish it: about 2 h more, earning about [\d.]+ an hour. Expect [\d.]+.\z/)
+    expect(rows[1]["text"]).to match(/\AFinish it: about 2 h more, earning about €[\d.]+ an hour. Expect €[\d.]+.\z/)
     expect(call(:get, "/api/pieces/#{good}")["worth"]).to be_nil
   end
 
@@ -121,8 +121,8 @@ RSpec.describe "pricing by the market", :api do
     event(id, "sold", "2026-06-20", price: "140")
     # (140 − 40) ÷ 8 = 12.50.
     expect(call(:get, "/api/pieces/#{id}")["worth"])
-      .to eq("verdict" => "less", "text" => "It paid less than your target: 12.50 an hour (target: 15.00).",
-             "why" => ["It brought in 60.00 less than expected (140.00 instead of 200.00)."])
+      .to eq("verdict" => "less", "text" => "It paid less than your target: €13 an hour (target: €15).",
+             "why" => ["It brought in €60 less than expected (€140 instead of €200)."])
   end
 
   it "charges the rent of a booth to what was sold there, by days, and again when another stood beside it" do
@@ -135,7 +135,7 @@ RSpec.describe "pricing by the market", :api do
     end
     first = sold.call("First", "2026-04-01", "2026-05-01")
     # Alone there in April: all of 60.00.
-    expect(figure(first, "cash_profit")["text"]).to eq("20.00")
+    expect(figure(first, "cash_profit")["text"]).to eq("€20.00")
     second = sold.call("Second", "2026-04-01", "2026-04-16")
     third = sold.call("Third", "2026-04-16", "2026-05-01")
     # 30, 15 and 15 days: 30.00, 15.00, 15.00.

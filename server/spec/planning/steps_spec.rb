@@ -27,7 +27,7 @@ RSpec.describe "working a plan", :api do
     expect(keys.index("lead")).to be < keys.index("scuff")
     expect(done("lead")["errors"].first["message"]).to include("The lead test needs its result")
     told = call(:post, "/api/pieces/#{id}/lead", { answer: "present" }).fetch("changes")
-    expect(told.join).to include("of work to come")
+    expect(told.join).to include("of work left")
     expect(keys).to include("seal-in").and(satisfy { |all| !all.intersect?(%w[scuff lead]) })
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     expect(keys).to include("scuff").and(satisfy { |all| !all.include?("seal-in") })
@@ -86,7 +86,7 @@ RSpec.describe "working a plan", :api do
     look = plan["looks"].first["id"]
     zones = plan["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     told = call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" }).fetch("changes")
-    expect(told.join(" ")).to include("of work done for an earlier look is behind")
+    expect(told.join(" ")).to include("of work for an earlier look no longer counts")
     expect(plan["plan"]["behind"]).to include("steps" => ["Paint, coat 1: all-in-one satin paint, #ffffff"])
     expect(keys).to include("scuff~1")
   end

@@ -19,7 +19,7 @@ RSpec.describe "before one commits to buying", :api do
     it "are measured against the usual use of a kind, or the one chosen" do
       expect(before(kind: "chair",
                     height: "390")["height"]).to include("wrong" => true,
-                                                         "text" => a_string_starting_with("As seat it is 30 mm too low"))
+                                                         "text" => a_string_starting_with("As seat it's 30 mm too low. Usual is 420 mm–480 mm, feet flat on the floor."))
       expect(before(kind: "chair",
                     height: "450")["height"]).to include("wrong" => false,
                                                          "text" => a_string_starting_with("As seat it is right"))
@@ -50,7 +50,7 @@ RSpec.describe "before one commits to buying", :api do
       # Match: 16.00 + 55 min = 11.00; replace: 12.00 + 66 min = 13.20; adapt: 6.00 + 16 min = 3.20.
       expect(ways.transform_values do |way|
         way["total"]["text"]
-      end).to eq("match" => "27.00", "replace" => "25.20", "adapt" => "9.20")
+      end).to eq("match" => "€25", "replace" => "€25", "adapt" => "€9")
       expect(ways.select { |_, way| way["best"] }.keys).to eq(["adapt"])
       expect(ways["replace"]["effort"]["text"]).to eq("1 h 06")
     end
@@ -58,7 +58,7 @@ RSpec.describe "before one commits to buying", :api do
     it "need no filling where new ones use the old holes, and cost nothing but money without a target pay" do
       replace = pulls(new_price: "2", pulls_same_holes: "yes")["ways"][1]
       expect([replace["effort"]["text"], replace["total"]["text"],
-              replace["note"]]).to eq(["30 min", "12.00", "new ones in the old holes"])
+              replace["note"]]).to eq(["30 min", "€12", "new ones in the old holes"])
     end
 
     it "say which price is missing, and are left alone when all are there" do

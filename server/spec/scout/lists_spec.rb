@@ -15,7 +15,7 @@ RSpec.describe "lists of what was hunted", :api do
     expect(call(:get, "/api/sets")["rows"]).to eq([])
     expect(call(:get, "/api/scout/record").values_at("flips", "missed", "missed_total")).to eq([[], [], 0])
     expect(call(:get, "/api/scout/card")["rows"].flat_map { |row| row["cells"] }.map { |cell| cell["why"] }.uniq)
-      .to eq(["no target pay is set in House rules"])
+      .to eq(["your target pay isn't set in House rules"])
   end
 
   it "come page by page, latest first, and find by all words" do
@@ -40,7 +40,7 @@ RSpec.describe "lists of what was hunted", :api do
     # 60 − 5 − 20 = 35.00.
     expect(row).to include("most" => { "minor" => 3500, "text" => "35.00", "typed" => "35.00" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
-                           "text" => "A good buy at 12.00: you'd make about 21.50 an hour. Pay 35.00 at most.")
+                           "text" => "A good buy at €12: you'd make about €22 an hour. Pay €35 at most.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
   end
 
@@ -51,8 +51,8 @@ RSpec.describe "lists of what was hunted", :api do
     rows = call(:get, "/api/lots")["rows"]
     expect(rows.map { |row| row["name"] }).to eq(%w[New Old Undated])
     expect(rows.first["members"].map { |member| member.values_at("name", "price") })
-      .to eq([["B", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }],
-              ["C", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }]])
+      .to eq([["B", { "minor" => 450, "text" => "€4.50", "bare" => "4.50", "typed" => "4.50" }],
+              ["C", { "minor" => 450, "text" => "€4.50", "bare" => "4.50", "typed" => "4.50" }]])
     expect(rows.first).to include("rule_text" => "equally", "source" => "fair")
     expect(rows.last["total"]).to be_nil
   end
@@ -76,7 +76,7 @@ RSpec.describe "lists of what was hunted", :api do
     end]).to eq([41, "Pair 40", ["Pair 0"]])
     101.times { |i| operations::Shelf::Stash.create({ "name" => "Knob #{i}", "count" => "1", "value" => "2" }) }
     expect([call(:get, "/api/stash")["items"].size, call(:get, "/api/stash?page=2")["items"].size]).to eq([100, 1])
-    expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("202.00") # of all, not of the page
+    expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("€202.00") # of all, not of the page
   end
 
   it "link to nothing that was removed" do

@@ -22,7 +22,7 @@ RSpec.describe "spotted pieces", :api do
     expect(status).to eq(200)
     expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand",
                                                      "likely" => { "minor" => 12_366,
-                                                                   "text" => "123.66", "typed" => "123.66" }) # 130 × e^−0.05: bought rough
+                                                                   "text" => "€125", "typed" => "€125" }) # 130 × e^−0.05: bought rough
     # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
     expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
                                                     "source" => "usual for a washstand, rough")
@@ -33,7 +33,7 @@ RSpec.describe "spotted pieces", :api do
 
   it "computes most, walk-away and pay by hand, on the tape and in words" do
     answer = call(:post, "/api/prospects/answer", given(tag: "121"))
-    expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[101.00 141.00])
+    expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[€101 €141])
     # (216 − 30 − 5 − 121) ÷ 8 = 7.50; 20.00 short is 2 h of target pay.
     expect(figure(answer, "pay")["text"]).to eq("7.50")
     # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 ×
@@ -67,12 +67,12 @@ RSpec.describe "spotted pieces", :api do
     call(:patch, "/api/workshop", { lock_version: 1, currency: "JPY" })
     answer = call(:post, "/api/prospects/answer", { kind: "chair", condition: "worn" })
     expect([answer["estimates"]["resale"],
-            answer["verdict"]["text"]]).to eq([nil, "No answer yet: expected resale is not known."])
+            answer["verdict"]["text"]]).to eq([nil, "No answer yet: the expected price is missing."])
   end
 
   it "cautions about one of a kind that sells in pairs, with the figures" do
     single = call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn" })["single"]
-    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about 48.00 instead of 60.00 each, and longer on")
+    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about €50 instead of €60 each, and longer on")
     expect(single).to include("assumed, until 5 singles")
     expect(call(:post, "/api/prospects/answer",
                 { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
@@ -83,8 +83,8 @@ RSpec.describe "spotted pieces", :api do
     seen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-30", tag: "121.50" })
     expect(seen["fields"]["tag"]).to eq("121.50")
     # 150 → 121.50 over two weeks is 10% a week; 109.35 on 7 July, 98.42 on 14 July, at most 101.
-    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two sightings"),
-                                     "reaches" => "14 Jul 2026, at 98.42",
+    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two sightings, cuts assumed weekly: two cannot give both size and interval)"),
+                                     "reaches" => "14 Jul 2026, at €98.42",
                                      "decision" => a_hash_including("key" => "wait"))
     expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[121.50 109.35 98.42])
     expect(call(:get, "/api/today")["tags"]).to eq([])
@@ -100,7 +100,7 @@ RSpec.describe "spotted pieces", :api do
     id = spot(tag: "80", spotted_on: "2026-06-20", cut_basis: "amount", cut_size: "10", cut_every: "5")["id"]
     risen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-29", tag: "90" })
     expect(status).to eq(201)
-    expect(risen["watch"]["remarks"].first).to start_with("The tag rose from 80.00 on 20 Jun 2026 to 90.00 on 29 Jun 2026")
+    expect(risen["watch"]["remarks"].first).to start_with("The tag rose from €80.00 on 20 Jun 2026 to €90.00 on 29 Jun 2026")
     expect(risen["watch"]["rule"]).to eq("10.00 every 5 days (as given)")
     removal = call(:delete, "/api/sightings/#{risen['watch']['sightings'].last['id']}")
     expect(call(:get, "/api/prospects/#{id}")["fields"]["tag"]).to eq("80.00")
@@ -143,8 +143,8 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/prospects/#{gone}/close", { state: "gone" })
     record = call(:get, "/api/scout/record")
     expect(record["missed"].map { |row| row.values_at("state_text", "reason", "forgone") })
-      .to contain_exactly(["let go", "smelled of smoke", { "minor" => 4100, "text" => "41.00", "typed" => "41.00" }],
-                          ["gone to somebody else", nil, anything])
+      .to contain_exactly(["passed on", "smelled of smoke", { "minor" => 4100, "text" => "€40", "bare" => "40", "typed" => "41.00" }],
+                          ["someone else got it", nil, anything])
     expect(call(:get, "/api/prospects?view=closed")["total"]).to eq(2)
     call(:post, "/api/prospects/#{gone}/reopen", {})
     expect(call(:get, "/api/prospects")["rows"].map { |row| row["id"] }).to eq([gone])
@@ -166,7 +166,7 @@ RSpec.describe "spotted pieces", :api do
     row = card["rows"].find { |one| one["kind"] == "washstand" }
     # Resale 130 by the table; worn: hours (3 + 24 + 10) ÷ 6 = 6.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
     # 130 × 0.9 − 25.3333 − 5 − 61.6667 = 25.00.
-    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "25.00"])
+    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "€25"])
     expect(card["conditions"].map { |one| one["key"] }).to eq(%w[sound worn rough])
   end
 
@@ -174,8 +174,8 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/openings", { name: "Car", kind: "load", width: "1000", height: "800", long: "1500" })
     checks = { core: "hollow", use: "desk", pulls_needed: "4", pulls_present: "3", match_price: "6" }
     before = spot(width: "1200", depth: "500", height: "690", leg: "100", checks: checks)["before"]
-    usual = "usual is 710 mm to 760 mm, a keyboard or pen at elbow height on a chair of 450"
-    expect(before["height"]).to eq("text" => "As desk or writing leaf it is 20 mm too low: #{usual}.",
+    usual = "Usual is 710–760 mm, a keyboard or pen at elbow height on a chair of 450"
+    expect(before["height"]).to eq("text" => "As desk or writing leaf it's 20 mm too low. #{usual}.",
                                    "wrong" => true)
     expect(before["core"]).to include("wrong" => true)
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,

@@ -138,7 +138,7 @@ RSpec.describe "colours", :api do
     bench = piece(name: "Bench")
     call(:post, "/api/draws",
          { product: "paint_all@oat-sack", share: "1/2", pieces: [{ piece_id: stool, weight: "2" }, { piece_id: bench, weight: "1" }] })
-    expect(figure(stool, "cash_in")["text"]).to eq("30.00") # what the stool was bought for, and nothing for the paint
+    expect(figure(stool, "cash_in")["text"]).to eq("€30.00") # what the stool was bought for, and nothing for the paint
     [stool, bench].each { |id| event(id, "sold", "2026-06-20", price: "100") }
     # 100 − 30 = 70 in cash; less two thirds and one third of the 15.00 that half the tin would have cost.
     expect([stool, bench].map { |id| [figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]] })

@@ -121,7 +121,7 @@ export default function PricePage() {
         }
       >
         <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>
-          {t("pricePage.decide", { price: price || t("pricePage.price3") })}
+          {t("pricePage.decide", { price: (price && data.at?.price?.text) || t("pricePage.price3") })}
         </Button>
       </PageHead>
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />

@@ -86,7 +86,7 @@ module Core
         event = @chain.find(kind)
         return "#{Event::LABELS.fetch(kind).downcase}: not recorded" unless event
 
-        "#{Event::LABELS.fetch(kind).downcase}: date not known" unless event.on
+        "#{Event::LABELS.fetch(kind).downcase}: date unknown" unless event.on
       end
     end
   end

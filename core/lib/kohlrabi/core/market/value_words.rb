@@ -7,9 +7,9 @@ module Core
       # key; label; share: Integer percent, adding up to 100; says: minor units by itself, or nil; words: what it
       # rests on.
       Line = Struct.new(:key, :label, :share, :says, :words, keyword_init: true)
-      LABELS = { "own" => "Your own of the kind", "others" => "Your other pieces", "comparables" => "Prices looked up for it",
-                 "seen" => "Prices looked up for others", "usual" => "The usual table", "typed" => "The figure you gave",
-                 "new" => "A share of what it costs new" }.freeze
+      LABELS = { "own" => "Your own of this kind", "others" => "Your other pieces", "comparables" => "Prices you looked up for it",
+                 "seen" => "Prices you looked up for others", "usual" => "Built-in guess", "typed" => "Your expected price",
+                 "new" => "A share of the new price" }.freeze
 
       PLURAL = %w[own others comparables seen].freeze
 
@@ -53,13 +53,13 @@ module Core
 
       def words(source)
         case source.key
-        when "own" then "#{count(source.number, 'listing')} of yours: how long they stood at which prices, what stood long, what went at once"
-        when "others" then "#{count(source.number, 'listing')} of other kinds: how your market stands to the usual figures"
-        when "comparables" then "#{count(source.number, 'price')}; what is still for sale stands dear, and is taken for less"
-        when "seen" then "of the kind, and of others"
-        when "usual" then "what such pieces usually bring: common practice, weak, no source"
-        when "typed" then "as sure as such figures of yours have been"
-        else "about 30% of the new price, a wide guess"
+        when "own" then "#{count(source.number, 'listing')} of yours: at which prices they sold, and how fast"
+        when "others" then "#{count(source.number, 'listing')} of other kinds: how your prices compare with the built-in ones"
+        when "comparables" then "#{count(source.number, 'price')} you looked up. Asking prices are counted lower, because pieces usually sell for less"
+        when "seen" then "of this kind and others"
+        when "usual" then "what pieces like this usually bring"
+        when "typed" then "as reliable as your estimates have been"
+        else "about 30% of the new price, a rough guess"
         end
       end
 

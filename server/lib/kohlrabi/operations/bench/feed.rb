@@ -62,7 +62,7 @@ module Operations
 
       def tags
         Scout::TagWatch.due.map do |scouting, on, why|
-          entry("tag-#{scouting.prospect.id}", on, on + 1, "Look at the tag: #{scouting.prospect.title}", text: why)
+          entry("tag-#{scouting.prospect.id}", on, on + 1, "Check the tag price: #{scouting.prospect.title}", text: why)
         end
       end
 

@@ -49,7 +49,7 @@ module Operations
         workshop = Support::Workshop.current
         seconds = points.sum(&:seconds)
         own = { "your pay" => Core::Flips::HourlyPay.of(points.sum(&:profit), seconds) }
-        { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
+        { "minimum pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
       end
 
       def reasons(points)

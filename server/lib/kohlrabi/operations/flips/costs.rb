@@ -63,7 +63,7 @@ module Operations
         ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
         return yield unless shared_anew || ended
 
-        Changes.tell(touched, "The cost “#{cost.what}” was corrected", &)
+        Changes.tell(touched, "The cost “#{cost.what}” was edited", &)
       end
 
       # A cost that stands by itself. Raises Refused for one that a trip made.

@@ -36,14 +36,14 @@ module Operations
           values = params.done!
           refuse(:payment_of_nothing, field: :amount) unless amount.positive?
           payment = Records::Payment.create!(piece: piece, paid_on: Support::Workshop.today, **values.compact)
-          Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
+          Flips::Changes.write(piece, "payment", "Partial payment of #{money(amount)}.")
           payment
         end
       end
 
       def remove_payment(id)
         payment = Support::Finder.find(Records::Payment, id)
-        Support::Removal.of([payment], what: "Part payment of #{money(payment.amount_minor)} removed")
+        Support::Removal.of([payment], what: "Partial payment of #{money(payment.amount_minor)} removed")
       end
 
       # It came back: the sale and its refunds are taken back, so that it is listed again, from today; the fee and
@@ -87,7 +87,7 @@ module Operations
         end, sold], what: "Sale of #{piece.name} undone")
         Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed,
                                     sold_on: sold.happened_on, returned_on: Support::Workshop.today)
-        Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
+        Flips::Changes.write(piece, "return", ["It was returned.", why].compact.join(" "))
         deletion
       end
 
@@ -99,7 +99,7 @@ module Operations
       end
 
       def cost(piece, gone)
-        what = "Lost on a return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
+        what = "Lost on the return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
         Flips::Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, Support::Workshop.current.money),
                             "spent_on" => Support::Workshop.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end

@@ -107,7 +107,7 @@ module Operations
         return points if points
 
         likely = prospect["#{what}_likely_#{unit}"]
-        likely ? Core::Scout::Estimate.around(likely, usual, source: "as you gave it") : usual
+        likely ? Core::Scout::Estimate.around(likely, usual, source: "as you entered it") : usual
       end
 
       # Points that say their own doubt; nil where only the likely one was given.
@@ -115,7 +115,7 @@ module Operations
         low, likely, high = POINTS.map { |point| prospect["#{what}_#{point}_#{unit}"] }
         return unless likely && (low || high)
 
-        Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you gave it",
+        Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you entered it",
                                                                            field: :"#{what}_likely")
       end
 
@@ -127,7 +127,7 @@ module Operations
         words = Core::Market::ValueWords.new(value, got: Market::Fits.standing.got)
         own = value.sources.find { |source| source.key == "own" }
         alone = value.sources.map(&:key) == ["usual"]
-        single = @defaults.pair? && prospect.count == 1 ? ", less as a single" : ""
+        single = @defaults.pair? && prospect.count == 1 ? ", less because it's a single" : ""
         source = alone ? "#{@defaults.source}#{single}" : words.sentence
         Core::Scout::Estimate.spread(*words.fetch, doubt: value.doubt, from: own&.number, source: source)
       end
@@ -136,7 +136,7 @@ module Operations
       def together
         value = Market::Values.of_kind(prospect.kind, condition: prospect.condition, count: 2) or return
         middle = value.middle * Market::Values.got / 2
-        Core::Scout::Estimate.spread(middle, middle, middle, doubt: value.doubt, source: "by the market")
+        Core::Scout::Estimate.spread(middle, middle, middle, doubt: value.doubt, source: "from the market")
       end
 
       def usual(what, default)

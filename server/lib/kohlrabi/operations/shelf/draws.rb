@@ -26,7 +26,7 @@ module Operations
 
       # Takes a cost back with its draws.
       def remove(cost)
-        Support::Removal.of([cost, *cost.draws], what: "#{cost.what} put back on the shelf")
+        Support::Removal.of([cost, *cost.draws], what: "#{cost.what} returned to the shelf")
       end
 
       # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the

@@ -17,7 +17,7 @@ module Operations
 
         def initialize(id)
           @id = id
-          super("This was recorded already. Nothing is left to do.")
+          super("This is already recorded. There's nothing left to do.")
         end
       end
 

@@ -32,7 +32,7 @@ module Api
         end
 
         def suggested_why
-          return need_why unless @scale.market
+          return "covers #{need_why}" unless @scale.market
 
           "earns you the most, counting #{@formatter.amounts.rate(@scale.market.answer.day.minor)} a day for the space it takes"
         end

@@ -6,7 +6,7 @@ module Api
       # One step of a plan, with all that is shown before it starts.
       class StepRow < Support::Page
         PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
-        OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words",
+        OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own wording",
                 "note" => "your note" }.freeze
 
         # Several alike, each to be ticked off by itself.
@@ -34,7 +34,7 @@ module Api
         attribute(:actual) { @formatter.effort(@actual[step.key]) }
         attribute(:past) { @plan.past.include?(step) } # it took well past its estimate: is it done?
         attribute(:place) { PLACES.fetch(step.place) }
-        attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
+        attribute(:grits) { step.grits.map { |grit| "#{grit} grit" } }
         attribute(:try) { step.try&.slice(:stop, :fallback) }
         attribute(:outside, &:outside?)
         attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
@@ -126,10 +126,10 @@ module Api
 
         def word(edit)
           return OWN[edit.kind] if step.edits.include?(edit)
-          return "moved by you" if edit.kind == "before" && edit.step == step.key
-          return "added by you" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
+          return "you moved it" if edit.kind == "before" && edit.step == step.key
+          return "you added it" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
 
-          "split by you" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
+          "you split it" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
         end
 
         def remembered(one)

@@ -28,7 +28,7 @@ module Api
           return unless answer
 
           text = "yes, #{answer.way}"
-          text = "no, by #{formatter.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted" unless answer.fits
+          text = "Too big by #{formatter.length(answer.short.ceil)}, even #{answer.way}. Try tilting it." unless answer.fits
           { fits: answer.fits, text: text }
         end
 
@@ -196,7 +196,7 @@ module Api
         end
 
         def height_text(height)
-          range = height.range.map { |side| @formatter.length(side) }.join("–")
+          range = [@formatter.typed_length(height.range.first), @formatter.length(height.range.last)].join("–")
           word = if height.off.zero? then "the right height"
                  else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
                  end

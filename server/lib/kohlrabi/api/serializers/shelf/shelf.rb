@@ -41,8 +41,8 @@ module Api
           until_on = object.keeps_until
           days = until_on && (until_on - Operations::Support::Workshop.today).to_i
           low = @core.left < @core.volume * Operations::Shelf::Containers::LOW
-          [("past its time since #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
-           ("keeps only until #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
+          [("expired on #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
+           ("use by #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
            ("used up" if @core.empty?), ("nearly used up" if !@core.empty? && low)].compact
         end
 

@@ -149,7 +149,7 @@ module Api
           end
           description = parts.map { |part| part[:label] }.join(", ").presence
           { parts: parts, days: turnaround.days_held, ended: ended,
-            description: description || "Days not known: no date of purchase or of the end" }
+            description: description || "Days unknown: the date you bought it or the end date is missing" }
         end
 
         private
