@@ -26,7 +26,7 @@ RSpec.describe "what each finish takes" do
      ["#{name}, coat 2: water-based clear coat", 120],
      ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
   end
-  to = ->(*grits) { [*washed, ["Sand with #{grits.join(', ')} grit", 0]] }
+  # A thin clear finish is sanded off from 80 grit; the scraper is for paint.
   to = ->(*grits) { [*washed, ["Sand with #{grits.join(', ')} grit", 0]] }
 
   {
