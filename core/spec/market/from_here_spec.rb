@@ -35,7 +35,8 @@ RSpec.describe Core::Books::WorthIt do
   def figures(**given) = described_class::Figures.new(resale: 200_00, costs: 30_00, seconds: 6 * 3600, **given)
 
   def answer(came, profit:, pay:, **rest)
-    described_class.new(expected: figures, came: came, profit: profit, pay: pay, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), floor: 8_00,
+    described_class.new(expected: figures, came: came, profit: profit, pay: pay,
+                        text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), floor: 8_00,
                         target: 15_00, **rest).answer
   end
 

@@ -78,7 +78,9 @@ RSpec.describe "listing a piece" do
   end
 
   describe market::Practice do
-    def practice(seed, asking: 200_00, worth: 180_00) = described_class.new(asking: asking, worth: worth, seed: seed, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")))
+    def practice(seed, asking: 200_00, worth: 180_00)
+      described_class.new(asking: asking, worth: worth, seed: seed, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")))
+    end
 
     it "plays the same days again by the same seed, and goes on where it stopped" do
       again = practice(3).days(20)

@@ -7,7 +7,9 @@ RSpec.describe Core::Market::Standing do
   def standing(minimum: 800, target: 1500, **rest)
     given = described_class::Given.new(id: 1, stage: "on the bench", work_left: 5 * 3600, worked: 3 * 3600, spent: 6000, still_to_spend: 1000,
                                        likely: [15_000, 20_000, 25_000], as_is: 6000, **rest)
-    described_class.new(given, take_home: ->(price) { price - (price/10r).ceil }, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), minimum: minimum, target: target)
+    described_class.new(given, take_home: lambda { |price|
+      price - (price/10r).ceil
+    }, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), minimum: minimum, target: target)
   end
 
   it "tells pay when finished, from here on and as it is apart" do

@@ -19,8 +19,8 @@ RSpec.describe "a value in words" do
   it "gives shares that add up, in whole percent, and leaves out what comes to nothing" do
     found = words(value({ "own" => 0.5533, "comparables" => 0.2967, "usual" => 0.1468, "others" => 0.0032 }))
     expect(found.lines.map(&:share)).to eq([55, 30, 15])
-    expect(found.sentence).to eq("Your own of this kind count 55%, prices you looked up for it 30%, built-in guess 15%")
-    expect(words(value({ "typed" => 1.0 })).sentence).to eq("Your expected price counts 100%")
+    expect(found.sentence).to eq("Based on your own pieces of this kind (55%), prices you looked up for it (30%), and a built-in guess (15%).")
+    expect(words(value({ "typed" => 1.0 })).sentence).to eq("Based on your expected price (100%).")
     expect(found.lines.first.words).to start_with("3 listings of yours")
   end
 

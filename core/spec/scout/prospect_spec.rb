@@ -76,7 +76,8 @@ RSpec.describe Core::Scout::Prospect do
                                "Pay €130 at most. At €150 you'd make about €7.50 an hour, below your target."])
     expect(less.changes).to eq(["It's worth it if you save 2 h of work, sell it for €20 more, or get the price down to €130."])
     expect(verdict(prospect(ask: 12_000)).key).to eq("buy")
-    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("It pays less than your target if it takes 1 h longer than expected or it sells for €10 less.")
+    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("It pays less than your target if it takes 1 h longer than expected or it " \
+                                                               "sells for €10 less.")
     expect(verdict(prospect(ask: 18_000)).text).to start_with("Pass at €180: you'd make only about €3.80 an hour")
     never = described_class.new(resale: three(1000, 1000, 1000), hours: three(36_000, 36_000, 36_000), materials: three(500, 500, 500), ask: 500,
                                 terms: terms)
@@ -88,9 +89,10 @@ RSpec.describe Core::Scout::Prospect do
     known = { resale: three(*[8000] * 3), hours: three(*[8 * 3600] * 3), materials: three(*[3000] * 3), terms: terms }
     thin = ->(ask) { described_class.new(**known, ask: ask) }
     expect(verdict(thin.call(500)).text).to eq("It won't reach your target pay, even for free. Up to €10 you'd make at least your minimum; " \
-                                              "at €5 you'd make about €5.60 an hour.")
+                                               "at €5 you'd make about €5.60 an hour.")
     expect(verdict(thin.call(nil))).to have_attributes(key: "less",
-                                                       text: "It won't reach your target pay, even for free. Up to €10 you'd make at least your minimum.")
+                                                       text: "It won't reach your target pay, even for free. Up to €10 you'd make at least " \
+                                                             "your minimum.")
     expect(verdict(thin.call(1500)).text).to eq("Pass at €15: you'd make only about €4.40 an hour, below your minimum. " \
                                                 "Even for free it wouldn't reach your target pay.")
   end

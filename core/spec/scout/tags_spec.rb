@@ -81,7 +81,8 @@ RSpec.describe "tags that are cut" do
     # Now 5.00, next week 7.50: a gain of 2.50.
     expect([decide.call(10_500, 249).key, decide.call(10_500, 251).key]).to eq(%w[wait buy])
     expect(decide.call(10_500, 251).text(euro)).to eq("Buy now at €100: that's about €5 less than you could pay. " \
-                                                      "Waiting until 8 Jun 2026 would gain about €2 on average, less than a second trip costs (€2.51).")
+                                                      "Waiting until 8 Jun 2026 would gain about €2 on average, less than a second trip " \
+                                                      "costs (€2.51).")
     expect(decide.call(9_500, 1000)).to have_attributes(key: "never")
     expect(decide.call(9_500,
                        1000).text(euro)).to eq("Pass. Waiting wouldn't save enough to pay for a second trip (€10).")
@@ -89,7 +90,8 @@ RSpec.describe "tags that are cut" do
     expect(one.text(euro)).to start_with("At €100 it won't reach your target pay, and there's no forecast: one price")
     twice = sightings(["2026-06-01", 10_000], ["2026-06-01", 9000])
     expect([twice.rule, twice.last.tag]).to eq([nil, 9000])
-    expect(twice.remarks(euro)).to eq(["Two prices on 1 Jun 2026: the later one counts. One day isn't enough to tell how the shop marks prices down."])
+    expect(twice.remarks(euro)).to eq(["Two prices on 1 Jun 2026: the later one counts. One day isn't enough to tell how the shop marks " \
+                                       "prices down."])
   end
 
   it "takes the weekly chance from own history once five are gone, else by size" do

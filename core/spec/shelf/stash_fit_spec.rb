@@ -18,7 +18,8 @@ RSpec.describe Core::Shelf::StashFit do
              item(5, "leg", 4)]
     expect(answers(items, need("pull", 6, spacing: 96.0)))
       .to eq([[3, "fits", "8 there, 6 needed, 96 mm between holes"], [2, "short", "4 of 6"],
-              [1, "no", "64 mm between holes, not 96 mm: fill the holes and drill new ones"], [4, "no", "it has one hole, or its spacing isn't measured"]])
+              [1, "no", "64 mm between holes, not 96 mm: fill the holes and drill new " \
+                        "ones"], [4, "no", "it has one hole, or its spacing isn't measured"]])
     expect( # without holes any spacing will do
       answers(items, need("pull", 6)).map do |row|
         row[1]

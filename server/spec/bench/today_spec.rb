@@ -14,7 +14,7 @@ RSpec.describe "Today and Books over time", :api do
 
   it "is empty at first, and says which day it is" do
     answer = today
-    expect(answer["date"]).to eq("iso" => "2026-06-30", "text" => "30 Jun 2026")
+    expect(answer["date"]).to eq("iso" => "2026-06-30", "text" => "Tue 30 Jun")
     expect(answer.values_at("timers", "entries")).to eq([[], []])
     expect(answer["worked"]["seconds"]).to eq(0)
     expect(answer["stages"].map { |group| group["total"] }).to eq([0, 0, 0, 0])

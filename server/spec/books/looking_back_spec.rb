@@ -28,8 +28,8 @@ RSpec.describe "looking back", :api do
   it "keeps what has no date together, and finds it behind its group" do
     id = piece(name: "Undated", bought_on: "2025-01-10")
     event(id, "sold", "", price: "50")
-    expect(labels("month")).to eq(["not given"])
-    expect(labels("year", year: "not known")).to eq(["not given"])
+    expect(labels("month")).to eq(["not set"])
+    expect(labels("year", year: "not known")).to eq(["not set"])
     expect(call(:get, "/api/pieces?view=archive&by=month&trait=")["rows"].map { |row| row["id"] }).to eq([id])
     expect(call(:get, "/api/pieces?view=archive&by=month&trait=2026-05")["total"]).to eq(0)
   end

@@ -63,12 +63,12 @@ RSpec.describe "the evening", :api do
                    { product: "paint_all", size: "1 L", amount: "22" }, tax: "3.01", total: "43.01")
     expect(made).to include("shop" => "Corner hardware", "total" => include("text" => "€43.01"))
     # 3.01 over 12, 6 and 22 of 40: 0.903, 0.4515, 1.6555; the largest remainders take what is left.
-    expect(money_in(desk)).to eq([["Drawer pulls", "hardware", "12.90"], %w[Sandpaper materials 6.45]])
+    expect(money_in(desk)).to eq([["Drawer pulls", "hardware", "€12.90"], %w[Sandpaper materials €6.45]])
     expect(call(:get, "/api/shelf")["worth"]["text"]).to eq("23.66")
     removed = call(:delete, "/api/receipts/#{made['id']}")
     expect([money_in(desk), call(:get, "/api/shelf")["rows"]]).to eq([[], []])
     call(:post, "/api/deletions/#{removed['id']}/undo")
-    expect(money_in(chair)).to eq([%w[Sandpaper materials 6.45]])
+    expect(money_in(chair)).to eq([%w[Sandpaper materials €6.45]])
     expect(call(:get, "/api/days/offers")["shops"]).to eq(["Corner hardware"])
   end
 

@@ -79,7 +79,7 @@ RSpec.describe "pieces", :api do
     call(:post, "/api/deletions/#{removal['id']}/undo")
     expect(figure(id, "cash_in")["text"]).to eq("€30.00")
     call(:post, "/api/deletions/#{gone['id']}/undo")
-    expect(figure(id, "cash_in")["text"]).to eq("33.00")
+    expect(figure(id, "cash_in")["text"]).to eq("€33.00")
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(status).to eq(422)
   end

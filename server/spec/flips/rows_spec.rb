@@ -31,7 +31,7 @@ RSpec.describe "rows of the floor and the archive", :api do
     expect(row(id)["price"]).to include("label" => "break-even", "money" => include("text" => "€30.00"))
     call(:patch, "/api/workshop", { lock_version: 0, target_pay: "10" })
     call(:post, "/api/work", { kind: "repair", effort: "90", pieces: [{ piece_id: id }] })
-    expect(row(id)["price"]).to include("label" => "target", "money" => include("text" => "45.00"))
+    expect(row(id)["price"]).to include("label" => "target", "money" => include("text" => "€45.00"))
     expect(row(piece(purchase: ""))["price"]).to be_nil
   end
 
@@ -55,7 +55,7 @@ RSpec.describe "rows of the floor and the archive", :api do
 
   it "says days are not known rather than 0" do
     id = piece(bought_on: "")
-    expect(row(id)["strip"]).to include("days" => nil, "parts" => [], "description" => /not known/)
+    expect(row(id)["strip"]).to include("days" => nil, "parts" => [], "description" => /Days unknown/)
     event(id, "sold", "", price: "20")
     expect(row(id, view: "archive")).to include("ended_on" => nil, "turnaround_days" => nil)
     expect(call(:get, "/api/books?year=not%20known")["counts"]["sold"]).to eq(1)

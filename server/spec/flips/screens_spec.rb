@@ -24,9 +24,9 @@ RSpec.describe "what the screens say", :api do
       event(id, "sold", "2026-06-29", price: "200")
       expect(page_of(id)["line"]).to start_with("sold · bought 10 Jun")
       expect(page_of(piece(name: "Found",
-                           purchase: "0"))["line"]).to eq("waiting for 60 days · bought 1 May for nothing")
+                           purchase: "0"))["line"]).to eq("waiting for 60 days · bought 1 May for free")
       expect(page_of(piece(name: "Gift", purchase: "",
-                           bought_on: "2025-12-31"))["line"]).to include("bought 31 Dec 2025 at a price not known")
+                           bought_on: "2025-12-31"))["line"]).to include("bought 31 Dec 2025 at an unknown price")
     end
 
     it "dates its days, and says how many hours it bears and which are worked" do
@@ -93,7 +93,7 @@ RSpec.describe "what the screens say", :api do
       event(id, "sold", "2026-06-20", price: "50")
       # 50 − 10 = 40 in 2 h; one flip of a kind says nothing of what pays best.
       expect(call(:get, "/api/books")["opening"]).to eq("€40.00 profit so far, €20 an hour.")
-      expect(call(:get, "/api/books?year=2026")["opening"]).to eq("In 2026 40.00 at 20.00 an hour.")
+      expect(call(:get, "/api/books?year=2026")["opening"]).to eq("€40.00 profit in 2026, €20 an hour.")
       call(:put, "/api/years/2026/goals", { profit: "100" })
       goal = call(:get, "/api/years/2026")["goals"].find { |one| one["key"] == "profit" }
       expect(goal.values_at("share", "gone")).to eq([0.4, (181 / 365.0).round(3)]) # 30 June is day 181

@@ -52,7 +52,7 @@ RSpec.describe Operations::Flips::Sets do
     described_class.break_up(made.id)
     expect([events(on_market), events(waiting)]).to eq([[["listed", 2000]], []])
     diary = Records::DiaryEntry.where(piece_id: waiting).pluck(:text)
-    expect(diary).to eq(["The set “Set” was broken; this piece stands by itself again."])
+    expect(diary).to eq(["The set “Set” was split up, so this piece is on its own again."])
   end
 
   it "gives nothing of price, fee or tip away in rounding, however many share it" do

@@ -33,10 +33,10 @@ RSpec.describe "pricing by the market", :api do
     expect(minor(page["suggested"])).to be_between(200_00, 320_00)
     expect(page["value"].values_at("low", "middle", "high").map { |one| minor(one) })
       .to match([be_between(150_00, 230_00), be_between(200_00, 270_00), be_between(240_00, 350_00)])
-    expect(page["value"]["sentence"]).to match(/\AYour own of the kind count \d+%, the usual table \d+%/)
+    expect(page["value"]["sentence"]).to match(/\ABased on your own pieces of this kind \(\d+%\) and a built-in guess \(\d+%\)/)
     expect(page["value"]["sources"].sum { |one| one["share"] }).to be_between(99, 100)
     said = page["need_and_fetch"]["sentences"].join(" ")
-    expect(said).to match(/\ALikely to sell for \d+.00–\d+.00. You need 405.00 to cover your costs and hours/)
+    expect(said).to match(/\ALikely to sell for \d+.00–\d+.00. You need €405 to cover your costs and hours/)
     expect(page["need_and_fetch"]["state"]).to eq("short")
     expect(page["from_here"].map { |way| way["label"] }).to include("Finish as planned")
     expect(page["best"]["price"]).to eq(page["suggested"])
@@ -55,7 +55,7 @@ RSpec.describe "pricing by the market", :api do
     id = piece(name: "Plain chest", kind: "chest of drawers", purchase: "30")
     bare = pricing(id)
     expect(minor(bare["suggested"])).to be_between(150_00, 300_00)
-    expect(bare["value"]["sentence"]).to eq("The usual table counts 100%")
+    expect(bare["value"]["sentence"]).to eq("Based on a built-in guess (100%).")
     3.times do |n|
       call(:post, "/api/pieces/#{id}/comparables", { what: "Chest #{n}", price: "150", likeness: "3", sold: "no" })
     end
@@ -139,7 +139,7 @@ RSpec.describe "pricing by the market", :api do
     second = sold.call("Second", "2026-04-01", "2026-04-16")
     third = sold.call("Third", "2026-04-16", "2026-05-01")
     # 30, 15 and 15 days: 30.00, 15.00, 15.00.
-    expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[50.00 65.00 65.00])
+    expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[€50.00 €65.00 €65.00])
     expect(Records::FlipSummary.where(piece_id: [first, second,
                                                  third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500,
                                                                                                         1500])
@@ -178,7 +178,7 @@ RSpec.describe "pricing by the market", :api do
     env = { "rack.after_reply" => [] }
     Api::Middleware::Maintenance.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
     env["rack.after_reply"].each(&:call)
-    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Your own of the kind"))
+    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Based on your own pieces of this kind (93%) and a built-in guess (7%)."))
     expect(Records::MarketFit.count).to eq(1)
     event(piece(kind: "desk", purchase: "10"), "listed", "2026-06-29", asking: "90")
     expect(pricing(id)["value"]["current"]).to be(false)

@@ -33,7 +33,7 @@ RSpec.describe "working a plan", :api do
     expect(keys).to include("scuff").and(satisfy { |all| !all.include?("seal-in") })
     expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
       line["text"]
-    end).to include("Lead: lead is there.", "Lead: no lead found.")
+    end).to include("Lead: lead found.", "Lead: no lead found.")
     expect(refusal(call(:post, "/api/pieces/#{id}/lead", { answer: "perhaps" }),
                    :answer)).to include("isn't one of the choices")
   end
@@ -231,7 +231,7 @@ RSpec.describe "working a plan", :api do
     expect(call(:get,
                 "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
-    expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
+    expect(damp).to include("may" => false, "against" => [include("water can settle on the surface: it has to be at least 3 °C above the dew point (16.4 °C)")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
     expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("isn't a temperature")
   end

@@ -38,7 +38,7 @@ RSpec.describe "lists of what was hunted", :api do
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.
-    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00", "typed" => "35.00" }, "verdict" => "buy",
+    expect(row).to include("most" => { "minor" => 3500, "text" => "€35", "typed" => "€35" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
                            "text" => "A good buy at €12: you'd make about €22 an hour. Pay €35 at most.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
@@ -133,7 +133,7 @@ RSpec.describe "lists of what was hunted", :api do
     row = call(:get, "/api/scout/card")["rows"].find { |one| one["kind"] == "butter churn" }
     # Near 200, less the usual 21.33 of materials ((10 + 80 + 38) ÷ 6) and 5.1667 h ((2 + 20 + 9) ÷ 6) at 10: near
     # 127.00, for 91% own.
-    expect(row["source"]).to match(/\AYour own of the kind count 9\d%, the usual table \d%\z/)
+    expect(row["source"]).to match(/\ABased on your own pieces of this kind \(9\d%\) and a built-in guess \(\d%\)\.\z/)
     expect(row["cells"][1]["most"]["minor"]).to be_between(11_000, 12_700)
   end
 
@@ -143,7 +143,7 @@ RSpec.describe "lists of what was hunted", :api do
     answer = call(:post, "/api/prospects/answer",
                   { kind: "desk", condition: "worn", width: "50", depth: "31", height: "33" })
     # Pulls stand out 25 mm: 31 in are 32 against the 30 of the hatch.
-    expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("no, by 2 in at its best")
+    expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("Too big by 2 in, even")
     expect(answer["before"]["height"]["text"]).to include("3 1/16 in too high")
   end
 end

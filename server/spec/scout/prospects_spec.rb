@@ -22,11 +22,11 @@ RSpec.describe "spotted pieces", :api do
     expect(status).to eq(200)
     expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand",
                                                      "likely" => { "minor" => 12_366,
-                                                                   "text" => "€125", "typed" => "€125" }) # 130 × e^−0.05: bought rough
+                                                                   "text" => "€125", "bare" => "125", "typed" => "123.66" }) # 130 × e^−0.05: bought rough
     # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
-    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
+    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9½ h" },
                                                     "source" => "usual for a washstand, rough")
-    expect(answer["estimates"]["materials"]["high"]["text"]).to eq("58.80")
+    expect(answer["estimates"]["materials"]["high"]["text"]).to eq("€60")
     expect([answer["id"], Records::Prospect.count]).to eq([nil, 0])
     expect(answer["cautions"].first).to include("may contain lead")
   end
@@ -35,7 +35,7 @@ RSpec.describe "spotted pieces", :api do
     answer = call(:post, "/api/prospects/answer", given(tag: "121"))
     expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[€101 €141])
     # (216 − 30 − 5 − 121) ÷ 8 = 7.50; 20.00 short is 2 h of target pay.
-    expect(figure(answer, "pay")["text"]).to eq("7.50")
+    expect(figure(answer, "pay")["text"]).to eq("€7.50")
     # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 ×
     # 1.1667 ÷ 6.1667 × 10 = 15.14, materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507,
     # below which lie 30.6%.
@@ -54,13 +54,13 @@ RSpec.describe "spotted pieces", :api do
     end
     resale = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn" })["estimates"]["resale"]
     # Their geometric mean is 128.0, the table says 130.
-    expect(resale).to include("source" => "Your own of the kind count 91%, the usual table 9%", "n" => 5)
+    expect(resale).to include("source" => "Based on your own pieces of this kind (91%) and a built-in guess (9%).", "n" => 5)
     expect(resale["mean"]["minor"]).to be_between(12_750, 12_900)
     typed = call(:post, "/api/prospects/answer",
                  { kind: "washstand", condition: "worn", resale_likely: "200" })["estimates"]["resale"]
     # A figure that is typed is one more source: between the others and itself.
     expect(typed["mean"]["minor"]).to be_between(13_500, 19_000)
-    expect(typed["source"]).to include("the figure you gave")
+    expect(typed["source"]).to include("your expected price")
   end
 
   it "has no usual amounts in a currency they are not meant in, and asks for them" do
@@ -72,7 +72,7 @@ RSpec.describe "spotted pieces", :api do
 
   it "cautions about one of a kind that sells in pairs, with the figures" do
     single = call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn" })["single"]
-    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about €50 instead of €60 each, and longer on")
+    expect(single).to start_with("These usually sell in pairs or sets. One alone brings about €50 instead of €60 each, and takes longer to sell")
     expect(single).to include("assumed, until 5 singles")
     expect(call(:post, "/api/prospects/answer",
                 { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
@@ -83,7 +83,8 @@ RSpec.describe "spotted pieces", :api do
     seen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-30", tag: "121.50" })
     expect(seen["fields"]["tag"]).to eq("121.50")
     # 150 → 121.50 over two weeks is 10% a week; 109.35 on 7 July, 98.42 on 14 July, at most 101.
-    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two sightings, cuts assumed weekly: two cannot give both size and interval)"),
+    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two sightings, cuts assumed " \
+                                                                  "weekly: two cannot give both size and interval)"),
                                      "reaches" => "14 Jul 2026, at €98.42",
                                      "decision" => a_hash_including("key" => "wait"))
     expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[121.50 109.35 98.42])
@@ -100,15 +101,15 @@ RSpec.describe "spotted pieces", :api do
     id = spot(tag: "80", spotted_on: "2026-06-20", cut_basis: "amount", cut_size: "10", cut_every: "5")["id"]
     risen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-29", tag: "90" })
     expect(status).to eq(201)
-    expect(risen["watch"]["remarks"].first).to start_with("The tag rose from €80.00 on 20 Jun 2026 to €90.00 on 29 Jun 2026")
-    expect(risen["watch"]["rule"]).to eq("10.00 every 5 days (as given)")
+    expect(risen["watch"]["remarks"].first).to start_with("The price rose from €80.00 on 20 Jun 2026 to €90.00 on 29 Jun 2026")
+    expect(risen["watch"]["rule"]).to eq("€10.00 every 5 days (as you entered it)")
     removal = call(:delete, "/api/sightings/#{risen['watch']['sightings'].last['id']}")
     expect(call(:get, "/api/prospects/#{id}")["fields"]["tag"]).to eq("80.00")
     call(:post, "/api/deletions/#{removal['id']}/undo")
     back = call(:get, "/api/prospects/#{id}")
     expect([back["watch"]["sightings"].size, back["fields"]["tag"]]).to eq([2, "90.00"])
     corrected = call(:patch, "/api/prospects/#{id}", { lock_version: back["lock_version"], tag: "88" })
-    expect(corrected["watch"]["sightings"].map { |seen| seen["tag"]["text"] }).to eq(["80.00", "88.00"])
+    expect(corrected["watch"]["sightings"].map { |seen| seen["tag"]["text"] }).to eq(["€80", "€88"])
   end
 
   it "is bought in one tap with everything carried over" do
@@ -179,7 +180,7 @@ RSpec.describe "spotted pieces", :api do
                                    "wrong" => true)
     expect(before["core"]).to include("wrong" => true)
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,
-                                                        "total" => { "minor" => 1434, "text" => "14.34", "typed" => "14.34" })
+                                                        "total" => { "minor" => 1434, "text" => "€14", "typed" => "€14" })
     expect(before["fit"]["rows"].first["whole"]["text"]).to eq("yes, standing, width along the load space")
     expect(before["room"]).to include("no number of places is set")
   end

@@ -47,7 +47,9 @@ module Api
         next problem(Problem.document(507, trouble.to_s))
       end
       warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
-      problem(Problem.document(500, "Something went wrong. Reload the page to see whether your change was saved, then try again. If it keeps happening, check what Kohlrabi printed on the workshop's computer."))
+      problem(Problem.document(500,
+                               "Something went wrong. Reload the page to see whether your change was saved, then try again. If it keeps " \
+                               "happening, check what Kohlrabi printed on the workshop's computer."))
     end
     not_found { problem(Problem.document(404, "There's nothing at this address.")) }
   end

@@ -34,7 +34,7 @@ module Formats
     # The first photo before and the last one after, side by side; where one is missing, it is said.
     def pictures
       return @paper.quiet("No before or after photos.") unless @piece.photos.map(&:kind).intersect?(%w[before
-                                                                                                             after])
+                                                                                                       after])
 
       document = @paper.document
       top = document.cursor

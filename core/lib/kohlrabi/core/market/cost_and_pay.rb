@@ -67,7 +67,7 @@ module Core
 
       def reason(key, pay)
         return "the price you paid is missing" unless @costs
-        return "your #{key == :floor ? "minimum" : key} pay isn't set in House rules" unless pay
+        return "your #{key == :floor ? 'minimum' : key} pay isn't set in House rules" unless pay
 
         "no hours are recorded or planned" if pay.positive? && @seconds.nil?
       end

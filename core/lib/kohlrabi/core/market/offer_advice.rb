@@ -88,7 +88,12 @@ module Core
       end
 
       def warnings
-        @floor && @offer < @floor ? ["This is below your lowest price of #{@text.at_least(@floor)}. Your hours are already spent, so it's only a reminder."] : []
+        if @floor && @offer < @floor
+          ["This is below your lowest price of #{@text.at_least(@floor)}. Your hours are already spent, so it's " \
+           "only a reminder."]
+        else
+          []
+        end
       end
     end
   end

@@ -38,14 +38,14 @@ module Core
         return if amounts.include?(nil)
 
         row(:cost_and_pay, "Your costs and hours", amounts, why: "break-even, lowest price, target price",
-                                                    trust: "what you need, not what it's likely to bring")
+                                                            trust: "what you need, not what it's likely to bring")
       end
 
       def compared
         amounts = @comparables.quartiles or return
 
         row(:comparables, "Prices you looked up", amounts, n: @comparables.count, why: "the more alike, the more it counts; #{@ratio_why}",
-                                                     trust: age(few(@comparables.count)))
+                                                           trust: age(few(@comparables.count)))
       end
 
       def age(trust)
@@ -60,8 +60,8 @@ module Core
 
         summary = Statistics::Quantiles.summary(@own)
         row(:own, "Your own sales", summary.values_at(:lower, :median, :upper).map(&:round), n: @own.size,
-                                                                                            why: "the middle half of your sales of this kind",
-                                                                                            trust: few(@own.size))
+                                                                                             why: "the middle half of your sales of this kind",
+                                                                                             trust: few(@own.size))
       end
 
       def share_of_new
@@ -80,7 +80,7 @@ module Core
 
         top = market.map(&:high).max
         row(:bold, "Aim high first", [market.map(&:mid).max, top, (top * 11/10r).round], why: "the highest of the others plus 10%",
-                                                                                    trust: "a test: lower it if nobody asks")
+                                                                                         trust: "a test: lower it if nobody asks")
       end
 
       def few(number) = number < FEW ? "#{number}: too few to rely on" : "from #{number}"

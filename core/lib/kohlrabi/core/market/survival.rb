@@ -71,7 +71,8 @@ module Core
 
       def quartiles
         lower, upper = [1/4r, 3/4r].map { |part| quantile(part) }
-        known = [("a quarter within #{Units::Calendar.about(lower)}" if lower), ("three quarters within #{Units::Calendar.about(upper)}" if upper)].compact
+        known = [("a quarter within #{Units::Calendar.about(lower)}" if lower),
+                 ("three quarters within #{Units::Calendar.about(upper)}" if upper)].compact
         known.empty? ? "" : " (#{known.join(', ')})"
       end
     end

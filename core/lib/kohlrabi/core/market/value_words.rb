@@ -7,11 +7,10 @@ module Core
       # key; label; share: Integer percent, adding up to 100; says: minor units by itself, or nil; words: what it
       # rests on.
       Line = Struct.new(:key, :label, :share, :says, :words, keyword_init: true)
-      LABELS = { "own" => "Your own of this kind", "others" => "Your other pieces", "comparables" => "Prices you looked up for it",
+      LABELS = { "own" => "Your own pieces of this kind", "others" => "Your other pieces", "comparables" => "Prices you looked up for it",
                  "seen" => "Prices you looked up for others", "usual" => "Built-in guess", "typed" => "Your expected price",
                  "new" => "A share of the new price" }.freeze
 
-      PLURAL = %w[own others comparables seen].freeze
 
       # value: Model::Value; got: Model::SaleToAsk; kind: word for it.
       def initialize(value, got:, kind: nil)
@@ -31,11 +30,13 @@ module Core
         end
       end
 
-      # "your own of the kind count 55%, prices looked up for it 30%, the usual table 15%".
+      # "Based on your own pieces of this kind (55%), prices you looked up for it (30%), and a built-in guess (15%)."
       def sentence
-        first, *rest = lines
-        [first && "#{first.label} #{PLURAL.include?(first.key) ? 'count' : 'counts'} #{first.share}%",
-         *rest.map { |line| "#{line.label.sub(/\A\w/, &:downcase)} #{line.share}%" }].compact.join(", ")
+        said = lines.map { |line| "#{line.label.sub(/\A\w/, &:downcase).sub(/\Abuilt/, 'a built')} (#{line.share}%)" }
+        last = said.pop
+        return "" unless last
+
+        "Based on #{said.any? ? "#{said.join(', ')}#{',' if said.size > 1} and #{last}" : last}."
       end
 
       # What it brings is what is got of it.
@@ -55,7 +56,8 @@ module Core
         case source.key
         when "own" then "#{count(source.number, 'listing')} of yours: at which prices they sold, and how fast"
         when "others" then "#{count(source.number, 'listing')} of other kinds: how your prices compare with the built-in ones"
-        when "comparables" then "#{count(source.number, 'price')} you looked up. Asking prices are counted lower, because pieces usually sell for less"
+        when "comparables" then "#{count(source.number,
+                                         'price')} you looked up. Asking prices are counted lower, because pieces usually sell for less"
         when "seen" then "of this kind and others"
         when "usual" then "what pieces like this usually bring"
         when "typed" then "as reliable as your estimates have been"

@@ -36,7 +36,8 @@ module Core
         return [] if complete?
 
         drill = @same_holes ? 0 : @needed * (FILL + DRILL)
-        [way(:match, "Match the missing #{@missing}", @missing, SEARCH + (@missing * DRILL), "old ones can be found, but the finish may look a little different"),
+        [way(:match, "Match the missing #{@missing}", @missing, SEARCH + (@missing * DRILL), "old ones can be found, but the finish may " \
+                                                                                             "look a little different"),
          way(:replace, "Replace all #{@needed}", @needed, drill.zero? ? @needed * DRILL : drill, replace_note),
          way(:adapt, "Keep #{@needed - @missing}, plates on #{@missing}", @missing, @missing * PLATE,
              "the old ones stay where you see them")]

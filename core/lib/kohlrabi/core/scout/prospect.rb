@@ -44,7 +44,7 @@ module Core
       def pay
         work = Figure.plain(:hours, "Expected hours", :effort, hours&.mean, why: ("the hours are missing" unless hours)).shown(:about)
         Figure.ratio(:pay, "Pay at this price", :hourly, profit, work, scale: Units::Effort::HOUR,
-                                                                         zero: "no hours are expected").shown(:about)
+                                                                       zero: "no hours are expected").shown(:about)
       end
 
       # Chance of reaching target pay at the price asked, 0..1 as a ratio figure:

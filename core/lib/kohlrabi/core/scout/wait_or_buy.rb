@@ -81,7 +81,12 @@ module Core
 
       def wait(money)
         now = choices.first
-        reason = now.worth.positive? ? ", more than the #{money.about(now.worth)} you'd save by buying now" : ". At #{money.price(now.tag)} it won't reach your target pay"
+        reason = if now.worth.positive?
+                   ", more than the #{money.about(now.worth)} you'd save by buying now"
+                 else
+                   ". At " \
+                     "#{money.price(now.tag)} it won't reach your target pay"
+                 end
         "Wait until #{Units::Calendar.text(best.on)}. The price should be down to #{money.price(best.tag)} by then, " \
           "and it's #{percent(best)} likely to still be there. That's worth about #{money.about(best.worth)} on average#{reason}."
       end

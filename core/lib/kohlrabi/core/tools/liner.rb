@@ -50,7 +50,12 @@ module Core
       end
 
       def assumes
-        [self[:repeat].positive? ? "With a pattern, no piece is turned, and each starts at a repeat." : "Plain liner is turned where that saves material.",
+        [if self[:repeat].positive?
+           "With a pattern, no piece is turned, and each starts at a " \
+             "repeat."
+         else
+           "Plain liner is turned where that saves material."
+         end,
          "Measure both ends of each drawer: old drawers are rarely square."]
       end
 

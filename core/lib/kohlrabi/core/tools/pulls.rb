@@ -17,7 +17,7 @@ module Core
       field :high, "Height of the front", :length, 180.0, within: 20..3000
       field :rule, "Pulls", :choice, "centre", choices: RULES
       field :spacing, "Between a pull's screws", :length, 128.0, within: 0..1000,
-                                                                      help: "centre to centre; 0 for a knob"
+                                                                 help: "centre to centre; 0 for a knob"
       field :across, "From the top edge", :length, nil, within: 1..3000, optional: true,
                                                         help: "blank: in the middle"
       field :old, "Old holes, apart", :length, nil, within: 0..1000, optional: true,

@@ -20,7 +20,7 @@ module Core
       field :stick, "Length of a stick to buy", :length, 2400.0, within: 50..10_000
       field :kerf, "Saw kerf", :length, 3.0, within: 0..10
       field :screws, "Distance between the pull's screws", :length, nil, within: 0..1000, optional: true,
-                                                                       help: "centre to centre; 0 for one screw"
+                                                                         help: "centre to centre; 0 for one screw"
 
       def self.start(start)
         wide, high = start.fronts.first || start.doors.first

@@ -28,7 +28,10 @@ module Operations
       def cash_in(set)
         Core::Figure.sum(:cash_in, "Spent so far", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
-          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("the price you paid for #{member.piece.name} is missing" unless minor))]
+          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: (unless minor
+                                                                                     "the price you paid for #{member.piece.name} is " \
+                                                                                       "missing"
+                                                                                   end))]
         end)
       end
 

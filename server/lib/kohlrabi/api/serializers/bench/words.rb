@@ -190,7 +190,7 @@ module Api
         def overlap_text(question, formatter)
           first, second = entries(question)
           on = formatter.day(question.work_entry.worked_on)[:text]
-          "#{question.work_entry.person.name} has overlapping hours on #{on}: #{first} and #{second}. Which one gets the shared time?"
+          "#{question.work_entry.person.name}: overlapping hours on #{on}, #{first} and #{second}. Which one gets the shared time?"
         end
 
         def answers(question)

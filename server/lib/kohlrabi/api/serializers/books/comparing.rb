@@ -51,7 +51,8 @@ module Api
         def a_piece(row)
           return unless row
 
-          hours = row.seconds && row.seconds.abs >= 300 && ", for #{Core::Units::Effort.about(row.seconds.abs)} #{row.seconds.negative? ? 'less' : 'more'} work"
+          hours = row.seconds && row.seconds.abs >= 300 && ", for #{Core::Units::Effort.about(row.seconds.abs)} " \
+                                                           "#{row.seconds.negative? ? 'less' : 'more'} work"
           "#{'+' if row.profit.positive?}#{@formatter.amounts.about(row.profit)} a piece compared with others of its kind " \
             "(likely #{@formatter.amounts.between(row.low, row.high)})#{hours}"
         end

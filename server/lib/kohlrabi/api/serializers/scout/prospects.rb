@@ -37,7 +37,10 @@ module Api
           return unless figures
 
           price = "less each"
-          price = "about #{formatter.amounts.about(figures[:price])} instead of #{formatter.amounts.about(figures[:together])} each" if figures[:price]
+          if figures[:price]
+            price = "about #{formatter.amounts.about(figures[:price])} instead of #{formatter.amounts.about(figures[:together])} " \
+                    "each"
+          end
           days = figures[:days] ? ", and takes about #{Core::Units::Calendar.about(figures[:days])} to sell" : ", and takes longer to sell"
           "These usually sell in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
         end

@@ -76,7 +76,9 @@ module Api
         def tape(tape)
           { step: tape.step, length: tape.length, steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
             marks: tape.marks.map do |mark|
-              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: TAPE.fetch(mark[:key], :price).then { |way| amounts.public_send(way, mark[:amount]) } }
+              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: TAPE.fetch(mark[:key], :price).then do |way|
+                amounts.public_send(way, mark[:amount])
+              end }
             end }
         end
 
