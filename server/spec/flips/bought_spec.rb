@@ -22,8 +22,8 @@ RSpec.describe "however a piece came home", :api do
       expect(changed["lot"].values_at("premium", "tax", "total").map do |one|
         one["text"]
       end).to eq(%w[€15.00 €23.00 €138.00])
-      expect(shares(changed["lot"])).to eq(["69.00", "46.00", "€23.00"])
-      expect(changed["changes"].first).to eq("K-001 Chest: money in 50.00 → 69.00.")
+      expect(shares(changed["lot"])).to eq(["€69.00", "€46.00", "€23.00"])
+      expect(changed["changes"].first).to eq("K-001 Chest: spent so far €50.00 → €69.00.")
       id = made["members"][0]["piece_id"]
       call(:post, "/api/pieces/#{id}/damages", { what: "Foot", place: "way", on: "2026-06-02", expected_resale: "10" })
       again = call(:patch, "/api/lots/#{made['id']}",
@@ -63,7 +63,7 @@ RSpec.describe "however a piece came home", :api do
       members = [{ piece_id: one, share: "10" }, { piece_id: two, share: "40" }]
       changed = call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"], members: members })
       expect(changed["changes"]).to include("K-001 One: spent so far €30.00 → €10.00, profit €70.00 → €90.00.")
-      expect(call(:get, "/api/pieces/#{one}")["diary"].last["text"]).to include("profit 70.00 → 90.00")
+      expect(call(:get, "/api/pieces/#{one}")["diary"].last["text"]).to include("profit €70.00 → €90.00")
     end
 
     it "refuses a lot without pieces, a resale that is missing, and keeps a member's price its own" do

@@ -64,7 +64,7 @@ RSpec.describe "the evening", :api do
     expect(made).to include("shop" => "Corner hardware", "total" => include("text" => "€43.01"))
     # 3.01 over 12, 6 and 22 of 40: 0.903, 0.4515, 1.6555; the largest remainders take what is left.
     expect(money_in(desk)).to eq([["Drawer pulls", "hardware", "€12.90"], %w[Sandpaper materials €6.45]])
-    expect(call(:get, "/api/shelf")["worth"]["text"]).to eq("23.66")
+    expect(call(:get, "/api/shelf")["worth"]["text"]).to eq("€23.66")
     removed = call(:delete, "/api/receipts/#{made['id']}")
     expect([money_in(desk), call(:get, "/api/shelf")["rows"]]).to eq([[], []])
     call(:post, "/api/deletions/#{removed['id']}/undo")

@@ -150,7 +150,7 @@ RSpec.describe "exports" do
     close = ->(pages) { pages.map(&:text).join.gsub(/[[:space:]]+/, "") } # the reader guesses at spaces
     expect(close.call(card)).to include("Desk;with", "48.49", "Sanding3h20", "Nobeforeorafterphotos.")
     text = close.call(page.call(Formats::YearPdf.new(2026).to_s))
-    expect(text).to include("Theyear2026", "Broughtmost", "Tool:−€85.00", "Leftoftheyear")
+    expect(text).to include("Theyear2026", "Broughtmost", "Tool:−€85.00", "Leftfortheyear")
     expect(close.call(page.call(Formats::YearPdf.new(2020).to_s))).to include("0flipsended")
   end
 end

@@ -69,7 +69,7 @@ RSpec.describe Formats::FlipsCsv do
     expect(problems("A,-1,x",
                     "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*isn't a number/)
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Enter kept, given away, or scrapped/)
-    expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It is given, but the piece was not sold/)
+    expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It's filled in, but the piece wasn't sold/)
     expect(problems("A,kept,2026-01-01,50",
                     "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
     expect(problems("A,1,2", "name,purchase")).to contain_exactly(/it has 3 cells, the header names 2 columns/)

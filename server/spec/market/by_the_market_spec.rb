@@ -36,7 +36,7 @@ RSpec.describe "pricing by the market", :api do
     expect(page["value"]["sentence"]).to match(/\ABased on your own pieces of this kind \(\d+%\) and a built-in guess \(\d+%\)/)
     expect(page["value"]["sources"].sum { |one| one["share"] }).to be_between(99, 100)
     said = page["need_and_fetch"]["sentences"].join(" ")
-    expect(said).to match(/\ALikely to sell for \d+.00–\d+.00. You need €405 to cover your costs and hours/)
+    expect(said).to match(/\ALikely to sell for €\d+–\d+. You need €405 to cover your costs and hours/)
     expect(page["need_and_fetch"]["state"]).to eq("short")
     expect(page["from_here"].map { |way| way["label"] }).to include("Finish as planned")
     expect(page["best"]["price"]).to eq(page["suggested"])
@@ -144,7 +144,7 @@ RSpec.describe "pricing by the market", :api do
                                                  third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500,
                                                                                                         1500])
     selling = figure(first, "cash_profit")["terms"].last["figure"]
-    expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent of its place, by days")
+    expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent for its spot, by day")
   end
 
   it "answers bad input with what can be said" do

@@ -23,7 +23,7 @@ RSpec.describe "before one commits to buying", :api do
                                                                                           "mm, feet flat on the floor."))
       expect(before(kind: "chair",
                     height: "450")["height"]).to include("wrong" => false,
-                                                         "text" => a_string_starting_with("As seat it is right"))
+                                                         "text" => a_string_starting_with("As seat it's the right height. Usual is 420–480 mm, feet flat on the floor."))
       expect(before(kind: "plan chest", height: "900")["height"]).to be_nil
       expect(before(kind: "plan chest", height: "910", checks: { use: "counter" })["height"]["wrong"]).to be(false)
       expect(before(kind: "chair")["height"]).to be_nil

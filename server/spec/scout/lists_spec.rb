@@ -38,7 +38,7 @@ RSpec.describe "lists of what was hunted", :api do
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.
-    expect(row).to include("most" => { "minor" => 3500, "text" => "€35", "typed" => "€35" }, "verdict" => "buy",
+    expect(row).to include("most" => { "minor" => 3500, "text" => "€35", "bare" => "35", "typed" => "35.00" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
                            "text" => "A good buy at €12: you'd make about €22 an hour. Pay €35 at most.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
