@@ -178,7 +178,8 @@ RSpec.describe "pricing by the market", :api do
     env = { "rack.after_reply" => [] }
     Api::Middleware::Maintenance.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
     env["rack.after_reply"].each(&:call)
-    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Based on your own pieces of this kind (93%) and a built-in guess (7%)."))
+    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Based on your own pieces of this kind (93%) and a " \
+                                                                                        "built-in guess (7%)."))
     expect(Records::MarketFit.count).to eq(1)
     event(piece(kind: "desk", purchase: "10"), "listed", "2026-06-29", asking: "90")
     expect(pricing(id)["value"]["current"]).to be(false)

@@ -231,7 +231,8 @@ RSpec.describe "working a plan", :api do
     expect(call(:get,
                 "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
-    expect(damp).to include("may" => false, "against" => [include("water can settle on the surface: it has to be at least 3 °C above the dew point (16.4 °C)")])
+    expect(damp).to include("may" => false, "against" => [include("water can settle on the surface: it has to be at least 3 °C above the " \
+                                                                  "dew point (16.4 °C)")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
     expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("isn't a temperature")
   end

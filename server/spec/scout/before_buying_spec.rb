@@ -23,7 +23,8 @@ RSpec.describe "before one commits to buying", :api do
                                                                                           "mm, feet flat on the floor."))
       expect(before(kind: "chair",
                     height: "450")["height"]).to include("wrong" => false,
-                                                         "text" => a_string_starting_with("As seat it's the right height. Usual is 420–480 mm, feet flat on the floor."))
+                                                         "text" => a_string_starting_with("As seat it's the right height. Usual is 420–480 " \
+                                                                                          "mm, feet flat on the floor."))
       expect(before(kind: "plan chest", height: "900")["height"]).to be_nil
       expect(before(kind: "plan chest", height: "910", checks: { use: "counter" })["height"]["wrong"]).to be(false)
       expect(before(kind: "chair")["height"]).to be_nil
@@ -107,6 +108,7 @@ RSpec.describe "before one commits to buying", :api do
     expect(before["room"]).to eq("Space for one more piece now; you have about 2 h more work planned than you have time for this month.")
     piece
     # Three hours are three days, then 28 on the market: 31 July.
-    expect(before["room"]).to include("No space right now (2 pieces, 2 spaces). If a piece takes 28 days to sell, a space opens up around 31 Jul 2026")
+    expect(before["room"]).to include("No space right now (2 pieces, 2 spaces). If a piece takes 28 days to sell, a space opens up around " \
+                                      "31 Jul 2026")
   end
 end

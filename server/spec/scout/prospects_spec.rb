@@ -41,7 +41,7 @@ RSpec.describe "spotted pieces", :api do
     # below which lie 30.6%.
     expect(figure(answer, "chance")["text"]).to match(/\A3[01]%\z/)
     expect(answer["verdict"]["doubt"])
-      .to match(/\ALikely [\d.]+–1\d\.\d\d an hour\. It's 3[01]% likely to reach your target pay\.\z/)
+      .to match(/\ALikely €[\d.]+–1\d an hour\. It's 30% likely to reach your target pay\.\z/)
     expect(answer["verdict"]["text"]).to eq("Pay 101.00 at most. At 121.00 you'd make about 7.50 an hour, below your target.")
     expect(answer["verdict"]["changes"].first).to eq("2 h less work would make it worth it")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
@@ -182,7 +182,7 @@ RSpec.describe "spotted pieces", :api do
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,
                                                         "total" => { "minor" => 1434, "text" => "€14", "bare" => "14", "typed" => "14.34" })
     expect(before["fit"]["rows"].first["whole"]["text"]).to eq("yes, standing, width along the load space")
-    expect(before["room"]).to include("no number of places is set")
+    expect(before["room"]).to include("In House rules, say how many pieces fit")
   end
 
   it "refuses what cannot be, naming the field, and stores nothing" do

@@ -11,7 +11,6 @@ module Core
                  "seen" => "Prices you looked up for others", "usual" => "Built-in guess", "typed" => "Your expected price",
                  "new" => "A share of the new price" }.freeze
 
-
       # value: Model::Value; got: Model::SaleToAsk; kind: word for it.
       def initialize(value, got:, kind: nil)
         @value = value

@@ -69,7 +69,8 @@ module Core
         return "Space for #{Units::Numerals.counted(@places - @held.size, 'more piece')} now" if @held.size < @places
 
         basis = @own_days ? "at your usual selling speed" : "if a piece takes #{MARKET_DAYS} days to sell"
-        "No space right now (#{Units::Numerals.counted(@held.size, 'piece')}, #{Units::Numerals.counted(@places, 'space')}). #{basis.sub(/\A./, &:upcase)}, a space opens up around #{Units::Calendar.text(from)}"
+        "No space right now (#{Units::Numerals.counted(@held.size, 'piece')}, #{Units::Numerals.counted(@places, 'space')}). " \
+          "#{basis.sub(/\A./, &:upcase)}, a space opens up around #{Units::Calendar.text(from)}"
       end
 
       def hours_text
