@@ -43,7 +43,7 @@ RSpec.describe "going by the market", type: :feature do
     expect(page).to have_text(/Likely to sell for €\d+–\d+\./)
     press("Show as a table")
     expect(page).to have_css("table[aria-label='Result for each price'] tbody tr", text: best.delete("€"))
-    expect(page).to have_css("table[aria-label='Where the likely price comes from'] tr", text: "Your own of this kind")
+    expect(page).to have_css("table[aria-label='Where the likely price comes from'] tr", text: "Your own pieces of this kind")
     press("Decide on #{best}")
     form("Decide on a price") do
       pick("From today it's", "listed at this price")

@@ -33,7 +33,7 @@ RSpec.describe "looking back", type: :feature do
     expect(page).to have_css("[data-figure=hourly_pay]", text: "15.00")
     pick("Hours that count", "hands-on only")
     pick("Profit", "minus stash and overhead")
-    expect(page).to have_css("[data-figure=profit]", text: /Full-cost profit\s+54.00/)
+    expect(page).to have_css("[data-figure=profit]", text: /Full-cost profit\s+€54.00/)
     expect(page).to have_css("[data-figure=hourly_pay]", text: "18.00")
     expect(page.current_url).to include("view=full")
     page.driver.browser.navigate.refresh

@@ -30,7 +30,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const [ref, width] = useWidth();
   const id = useId().replace(/[^\w-]/g, "");
   if (tape.marks.length === 0) return null;
-  // What the market pays four times of five: a field on the scale, written below it.
+  // The likely price with 80% probability: a field on the scale, written below it.
   const [from, to] = (["fetch_low", "fetch_high"] as const).map((key) => tape.marks.find((mark) => mark.key === key));
   const marks = from && to ? tape.marks.filter((mark) => mark !== from && mark !== to) : tape.marks;
   const labels = marks.map((mark) => ({

@@ -104,7 +104,7 @@ module Api
       end
     end
 
-    # A piece just changed is read anew, with all that hangs on it.
+    # A piece just changed is read again, with all that hangs on it.
     def piece_page(piece) = Serializers::Flips::PiecePage.new(piece.reload, formatter).to_h
   end
 end

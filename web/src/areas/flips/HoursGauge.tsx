@@ -1,4 +1,4 @@
-// How many hours the piece bears at floor pay: worked, still to come, and where they end; what each way to go on pays.
+// How many hours the piece bears at minimum pay: worked, still to come, and where they end; what each way to go on pays.
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import Button from "@mui/material/Button";

@@ -73,7 +73,7 @@ export default function ProspectPage() {
   const workshop = useWorkshop();
   const navigate = useNavigate();
   const { done, remove, failed } = useUndo();
-  // The version that was opened: what is fetched anew behind the form must not slip under it.
+  // The version that was opened: what is fetched again behind the form must not slip under it.
   const [editing, setEditing] = useState<Prospect | null>(null);
   const save = useSave(editing);
   const [closing, setClosing] = useState<Closing | null>(null);

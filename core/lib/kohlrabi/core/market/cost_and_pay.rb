@@ -17,7 +17,7 @@ module Core
       # seconds: hours done and to come in seconds, as far as they are known (nil: none). fee_rate: Rational of the
       # price, 0…1.
       # fixed: fixed fee, delivery and rent, minor units. floor_pay, target_pay: minor units an hour, nil = not set.
-      # Raises Refusal when the rate leaves nothing, or target pay lies under floor pay.
+      # Raises Refusal when the rate leaves nothing, or target pay lies under minimum pay.
       def initialize(costs:, seconds:, fee_rate: 0, fixed: 0, floor_pay: nil, target_pay: nil)
         @costs = costs
         @seconds = seconds

@@ -2,7 +2,7 @@
 
 module Core
   module Market
-    # How many hours a piece still bears: what would be left of its price over all costs, at floor pay, less the
+    # How many hours a piece still bears: what would be left of its price over all costs, at minimum pay, less the
     # hours worked. And what each way to go on pays from here: what was spent and worked is spent, whatever one does
     # now (common practice, no source).
     class HoursBudget
@@ -38,7 +38,7 @@ module Core
                     ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come).shown(:about)]]).shown(:about)
       end
 
-      # Seconds that may still be worked at floor pay; where more were worked than the piece bears, those beyond it (see
+      # Seconds that may still be worked at minimum pay; where more were worked than the piece bears, those beyond it (see
       # out?). Never negative.
       def budget
         return undefined("your minimum pay isn't set in House rules") if @floor_pay.nil?

@@ -2,7 +2,7 @@
 
 module Core
   module Market
-    # The two questions of a price side by side: what the market pays, and what the hours ask for.
+    # The two questions of a price side by side: the likely price, and what the hours ask for.
     class NeedAndFetch
       # fetch: [low, middle, high] minor units that such pieces bring; need: minor units that cover cost and the pay
       # aimed for, nil where not set; break_even: minor units or nil; at, pay: a price and what an hour earns at it,

@@ -39,7 +39,7 @@ module Core
 
       def worth = @waiting.worth
 
-      # What buyers go up to at the most: what is asked, or the upper end of what the market pays.
+      # What buyers go up to at the most: what is asked, or the upper end of the likely price.
       def most = [@asking, @waiting.most || @asking].min
 
       # The counter that brings most, as people say it; above the offer, never above the asking price.

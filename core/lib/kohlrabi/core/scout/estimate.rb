@@ -19,7 +19,7 @@ module Core
             source: source).freeze
       end
 
-      # By the market: the ends that hold it four times of five, and its doubt on the log scale; from: own pieces
+      # By the market: the ends that hold it with 80% probability, and its doubt on the log scale; from: own pieces
       # that it rests on.
       def self.spread(low, likely, high, doubt:, source:, from: nil)
         new(low: low.round, likely: likely.round, high: high.round, mean: likely.round, sd: Rational((likely * doubt).round), source: source,

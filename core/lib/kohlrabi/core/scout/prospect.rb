@@ -61,7 +61,7 @@ module Core
                      Statistics::Normal.chance_positive(mean, Math.sqrt(variance)).round(4).to_r).shown(:about)
       end
 
-      # What an hour earns at the price asked four times of five: [low, high] minor units an hour, nil where it
+      # What an hour earns at the price asked with 80% probability: [low, high] minor units an hour, nil where it
       # cannot be told. The doubt of what it brings, costs and takes, taken as independent; pay moves by −pay ÷
       # hours with the hours.
       def pay_between

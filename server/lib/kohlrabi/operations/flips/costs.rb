@@ -26,7 +26,7 @@ module Operations
         end
       end
 
-      # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures
+      # A changed amount is shared again by the same weights. Where shares change, or a flip has ended, both figures
       # stay in the diary.
       def update(id, given)
         Records::Base.transaction do

@@ -2,7 +2,7 @@
 
 module Operations
   module House
-    # Computes every flip anew and compares it with what is stored; checks that shares add up and SQLite is sound.
+    # Recomputes every flip and compares it with what is stored; checks that shares add up and SQLite is sound.
     module Doctor
       extend self
 
@@ -17,7 +17,7 @@ module Operations
         findings
       end
 
-      # Writes every summary anew.
+      # Writes every summary again.
       def mend = Flips::Summaries.refresh(Records::Piece.order(:id).pluck(:id))
 
       # Wholes whose shares don't add up to them, in sentences.

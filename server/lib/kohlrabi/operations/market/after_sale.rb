@@ -79,7 +79,7 @@ module Operations
       # Pieces that something was paid down for.
       def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)
 
-      # The days that it was on the market stand by themselves; from today it is listed anew.
+      # The days that it was on the market stand by themselves; from today it is listed again.
       def undo_sale(piece, sold, why)
         listed = TimeToSell.listed_since(piece, piece.summary.listed_on)
         deletion = Support::Removal.of([*piece.events.select do |event|

@@ -79,7 +79,7 @@ module Operations
         end
       end
 
-      # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it. fetch: [low, middle, high] as
+      # Core::Market::NeedAndFetch at the likely price; nil where nothing tells it. fetch: [low, middle, high] as
       # people say it, or nil; prices: what cost and pay ask for.
       def need_and_fetch(piece, prices: nil, flip: Flips::FlipRecords.of(piece))
         standing = Standings.of(piece)
@@ -134,7 +134,7 @@ module Operations
         piece
       end
 
-      # Plans the steps down anew.
+      # Plans the steps down again.
       def replan(piece, asking)
         Records::PriceStep.live.where(piece: piece, state: "planned").destroy_all
         at(piece, asking).steps.each { |day, minor| Records::PriceStep.create!(piece: piece, due_on: day, asking_minor: minor) }

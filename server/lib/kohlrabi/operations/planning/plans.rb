@@ -2,7 +2,7 @@
 
 module Operations
   module Planning
-    # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
+    # The plan of a piece, made again from its records whenever it is asked for, and what follows from it.
     module Plans
       FRONTS = %w[fronts doors].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze

@@ -119,7 +119,7 @@ module Operations
                                                                            field: :"#{what}_likely")
       end
 
-      # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil
+      # The likely price: own listings, the usual table and a figure that was given, each by how sure it is; nil
       # where nobody knows.
       def by_market
         given = { condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor }

@@ -100,13 +100,13 @@ module Api
         def place = @place ||= Operations::Market::Standings.of(@piece)
         def fetch = place&.likely
 
-        # What the market pays, and what that earns an hour: while it is in hand.
+        # The likely price, and what that earns an hour: while it is in hand.
         def need_and_fetch
           both = Operations::Market::Prices.need_and_fetch(@piece, prices: @needs, flip: @flip)
           both && { state: both.state.to_s, sentences: both.sentences }
         end
 
-        # What is in it, what cost and pay ask for, and, while it is in hand, what the market pays.
+        # What is in it, what cost and pay ask for, and, while it is in hand, the likely price.
         def tape
           amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
           low, middle, high = fetch

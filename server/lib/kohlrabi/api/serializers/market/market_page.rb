@@ -23,7 +23,7 @@ module Api
 
         private
 
-        # What the market pays by now: what stood long is likely worth less.
+        # The likely price by now: what stood long is likely worth less.
         def value
           low, middle, high = object.fetch&.map { |minor| @formatter.about(minor) }
           low && { low: low, middle: middle, high: high }

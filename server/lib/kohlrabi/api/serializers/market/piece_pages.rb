@@ -47,7 +47,7 @@ module Api
           "your target price plus #{Operations::Support::Percent.text(house.haggle_hundredths)}% room to haggle#{rounded}"
         end
 
-        # What the market pays, and who says so.
+        # The likely price, and who says so.
         def value
           market = @scale.market or return
           standing = Operations::Market::Fits.standing
@@ -144,7 +144,7 @@ module Api
 
         def percent(share) = "#{Core::Units::Numerals.text(share * 100, 0)}%"
 
-        # The tape: what cost and pay ask for, what the market pays, and the price that is weighed.
+        # The tape: what cost and pay ask for, the likely price, and the price that is weighed.
         def tape
           amounts = %i[break_even floor target].to_h { |key| [key, @scale.prices.amount(key)] }
           if @scale.market
