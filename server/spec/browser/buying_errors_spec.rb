@@ -125,11 +125,11 @@ RSpec.describe "mistakes while buying" do
     press("Save changes")
     expect(page).to have_text("Trunk saved")
     # One tap; taken back, it is in view again; bought at another price instead.
-    press("Buy at €18")
+    press("Buy at 18.00")
     expect(page).to have_text("Trunk bought: K-001")
     expect(page).to have_css("[data-key=cash_in]", text: "18.00")
     press("Undo")
-    expect(page).to have_button("Buy at €18")
+    expect(page).to have_button("Buy at 18.00")
     press("At another price")
     form("Buy at another price: Trunk") do
       type("Price", "15")
@@ -151,7 +151,7 @@ RSpec.describe "mistakes while buying" do
     find("body").send_keys("s")
     expect(page).to have_css("h1", text: "Check a piece")
     page.driver.browser.action.send_keys("chair").send_keys(:tab).send_keys("12").send_keys(:tab).perform
-    expect(page).to have_css("[role=status]", text: "No answer yet: no target pay is set in House rules.")
+    expect(page).to have_css("[role=status]", text: "No answer yet: your target pay isn't set in House rules.")
     visit "/scout/card"
     expect(page).to have_css("th", text: "chair")
     sheet = page.driver.browser.print_page(paper_width: 21, paper_height: 29.7)

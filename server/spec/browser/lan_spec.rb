@@ -59,7 +59,7 @@ RSpec.describe "a phone on the same network" do
       expect(cookie.values_at(:http_only, :same_site, :secure)).to eq([true, "Strict", true])
       session.visit("https://#{address}:#{port}/scout/new")
       session.find_field("Kind").send_keys("stool", :tab)
-      expect(session).to have_css("[role=status]", text: "No answer yet: no target pay is set")
+      expect(session).to have_css("[role=status]", text: "No answer yet: your target pay isn't set")
     end
     browser do |session|
       session.visit("https://#{address}:#{port}/")

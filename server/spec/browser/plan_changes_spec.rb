@@ -27,7 +27,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("h2", text: "Finish: Drawer front 1.1")
     within("[role=group][aria-label=Finish]") { press("Stain") }
     under_the_hand = find("button[aria-label^='Color ']").rect.y
-    expect(page).to have_css("[role=status]", text: "of work to come") # stays until it is closed
+    expect(page).to have_css("[role=status]", text: "of work left") # stays until it is closed
     expect(find("button[aria-label^='Color ']").rect.y).to eq(under_the_hand)
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
     expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)

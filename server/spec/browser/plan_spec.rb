@@ -156,7 +156,7 @@ RSpec.describe "from findings to plan" do
       click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0)
       expect(page).to have_button("It worked", disabled: true)
     end
-    press("Lead is there")
+    press("Lead found")
     expect(page).to have_text("Lead: lead is there")
     expect(page).to have_no_css("[data-step='strip/1']")
     answered = chest_start.reject { |label, _| label.include?("lead") }
@@ -216,7 +216,7 @@ RSpec.describe "from findings to plan" do
                    ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"], # 780 mm high, 450 deep
                    ["Wipe it down and take “after” photos", "", ""]
                  ])
-    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sanded through in seconds")
+    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sands through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: Let the finish cure fully before food") # nothing to wear for it
     expect(shown_at("try-strip")).to include("Stop after 30 min. If it doesn't work: scraper and sander.")
   end

@@ -37,7 +37,7 @@ RSpec.describe "selling a piece", type: :feature do
     expect(page).to have_text("From your costs and hours alone, you'd ask €160")
     expect(page).to have_text(/€\d+ earns you the most/)
     expect(page).to have_css("table[aria-label='Ways to price it'] tr",
-                             text: /Your own sold 180.00 180.00 180.00/)
+                             text: /Your own sales €180 €180 €180/)
     type("Asking (€)", "190")
     expect(at_price("Cash profit")).to have_text("€140")
     expect(at_price("By your listings only")).to have_text("10 days, €170")
@@ -105,7 +105,7 @@ RSpec.describe "selling a piece", type: :feature do
       press("Add")
     end
     # Asked 100.00 × 0.85.
-    expect(page).to have_css("table[aria-label='Ways to price it'] tr", text: /Pieces like it 85.00 85.00 85.00/)
+    expect(page).to have_css("table[aria-label='Ways to price it'] tr", text: /Prices you looked up €85 €85 €85/)
     visit "/market"
     from_menu("Oak desk", "Reserve")
     form("Reserve Oak desk") do

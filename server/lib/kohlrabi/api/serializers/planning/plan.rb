@@ -91,7 +91,7 @@ module Api
         def sessions
           chunks = own_slots.flat_map(&:chunks).group_by { |from, _| @bench.date(from) }
           chunks.sort.map do |date, parts|
-            { on: day(date), weekday: date.strftime("%A"), time: @formatter.effort(parts.sum do |from, to|
+            { on: day(date), time: @formatter.effort(parts.sum do |from, to|
               to - from
             end * 60) }
           end
