@@ -119,7 +119,7 @@ RSpec.describe "before one commits to buying" do
       expect(room(3, *pieces, market_days: 14).from).to eq(day("2026-06-19"))
       expect(room(2, *pieces, market_days: 14).from).to eq(day("2026-06-27"))
       expect(room(3, *pieces,
-                  market_days: 14).text).to include("At your usual selling speed, a space opens up around 19 Jun 2026")
+                  market_days: 14).text).to include("At your usual selling speed, a space opens up around 19 Jun")
     end
 
     it "rounds to the day on which the place is surely free: work up to the whole day, days on the market too (by hand)" do

@@ -89,7 +89,7 @@ RSpec.describe "records of hunting and buying" do
       5.times { sold(piece, "30") }
       waiting = piece("Waiting")
       operations::Flips::Events.create(waiting, "kind" => "listed", "on" => "2026-06-25", "asking" => "50")
-      expect(operations::Scout::Rooms.answer.text).to include("At your usual selling speed, a space opens up around 5 Jul 2026")
+      expect(operations::Scout::Rooms.answer.text).to include("At your usual selling speed, a space opens up around 5 Jul")
     end
 
     it "counts those that went to somebody else, by week of watching" do

@@ -50,7 +50,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
-  const band = from && to && t("priceTape.likelySell", { from: from.text, to: to.text });
+  const band = from && to && t("priceTape.likelySell", { likely: tape.likely });
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from(
     { length: Math.round((tape.length / tape.step) * 5) + 1 },

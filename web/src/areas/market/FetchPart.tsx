@@ -76,7 +76,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
           within30: best.chance30,
           within90: best.chance90,
         })}
-        {best.flat && t("fetchPart.butDoesntSuggestMore", { flat: best.flat })}
+        {best.flat && ` ${best.flat}`}
       </Typography>
       <CurveChart
         points={curve}

@@ -70,7 +70,7 @@ module Core
 
         basis = @own_days ? "at your usual selling speed" : "if a piece takes #{MARKET_DAYS} days to sell"
         "No space right now (#{Units::Numerals.counted(@held.size, 'piece')}, #{Units::Numerals.counted(@places, 'space')}). " \
-          "#{basis.sub(/\A./, &:upcase)}, a space opens up around #{Units::Calendar.text(from)}"
+          "#{basis.sub(/\A./, &:upcase)}, a space opens up around #{Units::Calendar.short(from, today: @today)}"
       end
 
       def hours_text

@@ -66,8 +66,8 @@ module Api
                                           deposit: hold&.deposit_minor)
         end
 
-        def paid = @formatter.money(owed.paid)
-        def left = @formatter.money(owed.left)
+        def paid = @formatter.price(owed.paid)
+        def left = @formatter.price(owed.left)
       end
 
       # What is for sale, and what was sold lately.

@@ -74,11 +74,12 @@ module Api
                  fetch_high: :about, most: :at_most, walk_away: :at_most, resale: :about }.freeze
 
         def tape(tape)
-          { step: tape.step, length: tape.length, steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
+          low, high = %i[fetch_low fetch_high].map { |key| tape.marks.find { |mark| mark[:key] == key }&.fetch(:amount) }
+          { step: tape.step, length: tape.length, likely: low && high && amounts.between(low, high),
+            steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
             marks: tape.marks.map do |mark|
-              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: TAPE.fetch(mark[:key], :price).then do |way|
-                amounts.public_send(way, mark[:amount])
-              end }
+              way = TAPE.fetch(mark[:key], :price)
+              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: amounts.public_send(way, mark[:amount]) }
             end }
         end
 
