@@ -99,9 +99,9 @@ RSpec.describe "two workshops", type: :feature do
     plan = send_to(:get, "/pieces/1/plan")["plan"]
     piece = send_to(:get, "/pieces/1")
     { steps: plan["steps"].map { |step| [step["label"], step["time"]["seconds"], step["wait"]] }, hours: plan["hours"],
-      figures: piece["figures"].map { |figure| figure.slice("key", "text") },
-      costs: piece["costs"].map { |cost| cost["amount"]["text"] },
-      worth: send_to(:get, "/shelf")["worth"] }
+      figures: piece["figures"].map { |figure| [figure["key"], figure["text"].to_s.delete("$€")] },
+      costs: piece["costs"].map { |cost| cost["amount"]["bare"] },
+      worth: send_to(:get, "/shelf")["worth"].except("text") }
   end
 
   # {address => what is metric on its screen}.

@@ -12,7 +12,7 @@ RSpec.describe "the week and the shelf" do
   end
 
   # Sections of the days on which somebody works: a step moved to another one would go on to the next of them.
-  def worked = all("section[aria-label*=day]").reject { |section| section.has_text?("nobody is working", wait: 0) }
+  def worked = all("section[data-day]").reject { |section| section.has_text?("nobody is working", wait: 0) }
 
   it "moves a step to another day by its list, says what that does, and takes it back" do
     visit "/week"
@@ -46,7 +46,7 @@ RSpec.describe "the week and the shelf" do
   it "takes outdoor work off a day of rain in one tap" do
     visit "/week"
     outdoors = "Test solvent stripper gel on a hidden spot"
-    dry = find("section[aria-label*=day]", text: outdoors, match: :first)["aria-label"]
+    dry = find("section[data-day]", text: outdoors, match: :first)["aria-label"]
     within("section[aria-label='#{dry}']") { click_button(text: "Rain") }
     expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: no outdoor work")
     expect(page).to have_no_css("section[aria-label='#{dry}'] li", text: outdoors)

@@ -28,7 +28,7 @@ RSpec.describe "however a piece came home", :api do
       call(:post, "/api/pieces/#{id}/damages", { what: "Foot", place: "way", on: "2026-06-02", expected_resale: "10" })
       again = call(:patch, "/api/lots/#{made['id']}",
                    { lock_version: changed["lot"]["lock_version"], notes: "By the door" })
-      expect([shares(again["lot"]), again["changes"]]).to eq([["69.00", "46.00", "€23.00"], []]) # as expected when it was bought
+      expect([shares(again["lot"]), again["changes"]]).to eq([["€69.00", "€46.00", "€23.00"], []]) # as expected when it was bought
       page = call(:get, "/api/pieces/#{id}")
       expect(page["diary"].last["text"]).to eq("The lot “Barn clearance” changed: money in 50.00 → 69.00.")
       expect(page["figures"][0]["terms"][0]["figure"]["terms"].map { |term| term["figure"].values_at("label", "text") })

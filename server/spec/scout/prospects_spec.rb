@@ -42,8 +42,8 @@ RSpec.describe "spotted pieces", :api do
     expect(figure(answer, "chance")["text"]).to match(/\A3[01]%\z/)
     expect(answer["verdict"]["doubt"])
       .to match(/\ALikely €[\d.]+–1\d an hour\. It's 30% likely to reach your target pay\.\z/)
-    expect(answer["verdict"]["text"]).to eq("Pay 101.00 at most. At 121.00 you'd make about 7.50 an hour, below your target.")
-    expect(answer["verdict"]["changes"].first).to eq("2 h less work would make it worth it")
+    expect(answer["verdict"]["text"]).to eq("Pay €101 at most. At €121 you'd make about €7.50 an hour, below your target.")
+    expect(answer["verdict"]["changes"].first).to eq("It's worth it if you save 2 h of work, sell it for €25 more, or get the price down to €101.")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
       .to eq([["most", "101.00"], ["tag", "121.00"], ["walk_away", "141.00"], ["resale", "240.00"]])
   end
@@ -87,7 +87,7 @@ RSpec.describe "spotted pieces", :api do
                                                                   "weekly markdowns)"),
                                      "reaches" => "14 Jul 2026, at €98.42",
                                      "decision" => a_hash_including("key" => "wait"))
-    expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[€121.50 €109.35 98.42])
+    expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[€121.50 €109.35 €98.42])
     expect(call(:get, "/api/today")["tags"]).to eq([])
     call(:patch, "/api/prospects/#{id}", { lock_version: seen["lock_version"], standing: "110" })
     due = call(:get, "/api/today")["tags"].first

@@ -80,7 +80,7 @@ module Operations
 
       def fetched(hold)
         text = [hold.who, hold.pick_up].compact_blank.join(", ")
-        entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: text)
+        entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Pickup: #{hold.piece.name}", text: text)
       end
 
       def entry(uid, from, to, summary, **rest)
