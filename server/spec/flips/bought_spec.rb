@@ -30,9 +30,9 @@ RSpec.describe "however a piece came home", :api do
                    { lock_version: changed["lot"]["lock_version"], notes: "By the door" })
       expect([shares(again["lot"]), again["changes"]]).to eq([["€69.00", "€46.00", "€23.00"], []]) # as expected when it was bought
       page = call(:get, "/api/pieces/#{id}")
-      expect(page["diary"].last["text"]).to eq("The lot “Barn clearance” changed: money in 50.00 → 69.00.")
+      expect(page["diary"].last["text"]).to eq("The lot “Barn clearance” changed: spent so far €50.00 → €69.00.")
       expect(page["figures"][0]["terms"][0]["figure"]["terms"].map { |term| term["figure"].values_at("label", "text") })
-        .to eq([["Part of the lot's price", "€50.00"], ["Buyer's premium", "7.50"], ["Tax", "11.50"]])
+        .to eq([["Part of the lot's price", "€50.00"], ["Buyer's premium", "€7.50"], ["Tax", "€11.50"]])
     end
 
     it "takes a free load of five of which two are thrown away, and things found inside" do

@@ -144,7 +144,7 @@ RSpec.describe "own listings" do
     Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
     # One thing a piece: the offer first, the step once that is answered, neither while it is held.
     wanted = -> { operations::Market::ListedPieces.wants.map(&:last) }
-    expect(wanted.call).to eq(["Offer of 70.00 from a caller to answer"])
+    expect(wanted.call).to eq(["Answer the offer of €70 from a caller"])
     hold = operations::Market::Holds.create(piece.id, "who" => "a café")
     expect(wanted.call).to eq([])
     operations::Market::Holds.release(hold.id)

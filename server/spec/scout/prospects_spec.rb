@@ -45,7 +45,7 @@ RSpec.describe "spotted pieces", :api do
     expect(answer["verdict"]["text"]).to eq("Pay €101 at most. At €121 you'd make about €7.50 an hour, below your target.")
     expect(answer["verdict"]["changes"].first).to eq("It's worth it if you save 2 h of work, sell it for €25 more, or get the price down to €101.")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
-      .to eq([["most", "101.00"], ["tag", "121.00"], ["walk_away", "141.00"], ["resale", "240.00"]])
+      .to eq([["most", "€101"], ["tag", "€121"], ["walk_away", "€141"], ["resale", "€240"]])
   end
 
   it "fills the resale from five own sold ones" do
@@ -91,8 +91,8 @@ RSpec.describe "spotted pieces", :api do
     expect(call(:get, "/api/today")["tags"]).to eq([])
     call(:patch, "/api/prospects/#{id}", { lock_version: seen["lock_version"], standing: "110" })
     due = call(:get, "/api/today")["tags"].first
-    expect(due).to include("on" => { "iso" => "2026-07-07", "text" => "7 Jul 2026" }, "due" => false,
-                           "why" => "the tag should say 109.35, and you should pay up to 110.00")
+    expect(due).to include("on" => { "iso" => "2026-07-07", "text" => "Tue 7 Jul" }, "due" => false,
+                           "why" => "the price should be down to €109.35, and you can pay €110")
     at("2026-07-08T09:00:00Z")
     expect(call(:get, "/api/today")["tags"].first["due"]).to be(true)
   end
