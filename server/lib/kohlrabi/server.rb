@@ -21,7 +21,7 @@ module Server
 
   extend self
 
-  # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block gets the address
+  # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
   # once it answers. Blocks until the process is ended.
   def run(port:, lan: nil, &on_start)
     Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail

@@ -65,7 +65,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       expect(File.binread(database)).to eq(wreck)
       output, errors, status = run("restore", File.join(@home, "backups/workshop-2026-06-29.zip"))
       expect([status.success?, errors,
-              output]).to match([true, "", /Restored: 1 flips. The old workshop is kept as/])
+              output]).to match([true, "", /Restored: 1 flips. What was there before is kept as/])
       expect(report["totals"]["cash_profit"]).to eq("66.67")
       expect(File.binread(aside.first)).to eq(wreck)
     end
@@ -149,7 +149,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
     it "brings up to date what version #{File.basename(archive, '.zip')} wrote, with the figures it had then" do
       output, errors, status = run("restore", archive)
       expect([status.success?, errors, output]).to match([true, "", /Restored: 18 flips/])
-      expect(run("doctor").first).to include("Everything is fine: 18 flips")
+      expect(run("doctor").first).to include("All is well: 18 flips")
       # As they read when the archive was written by that version.
       chest = report["flips"].find { |one| one["name"] == "Larch chest" }
       expect([chest["cash_profit"], chest["cash_in"]]).to eq(["66.66", "33.33"])

@@ -27,9 +27,9 @@ RSpec.describe "offering a piece", :api do
     event(chest, "listed", "2026-05-10", asking: "240")
     full = text(listing(chest), "full")["text"]
     expect(full).to include("Oak chest, by a mill joiner", "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in)", "3 drawers", "solid wood",
-                            "- sanded", "Left as it is\n- white water ring", "anti-tip kit", "€240")
+                            "- sanded", "Left as it is\n- white water ring", "anti-tip kit", "240.00 EUR")
     expect(full).not_to include("Old clear finish")
-    expect(text(listing(chest), "line")["text"]).to eq("Oak chest, 790 mm wide, €240")
+    expect(text(listing(chest), "line")["text"]).to eq("Oak chest, 790 mm wide, 240.00 EUR")
   end
 
   it "keeps a text as it was changed, and goes back to the record's" do
@@ -71,7 +71,7 @@ RSpec.describe "offering a piece", :api do
     lines = listing(chest, "?price=200")["channels"]
     expect(lines.map do |line|
       [line["name"], line["take_home"]["text"]]
-    end).to eq([["Friends", "€200.00"], ["Mill booth", "€170.00"]])
+    end).to eq([["Friends", "200.00"], ["Mill booth", "170.00"]])
     call(:patch, "/api/channels/#{booth['id']}", { rent: "60", places: "10" })
     line = call(:get, "/api/channels?price=200").find { |one| one["name"] == "Mill booth" }
     expect(line["take_home"]).to include("text" => nil, "why" => "how long it would stand there is not known")

@@ -157,14 +157,14 @@ RSpec.describe "pricing and the market", :api do
     advice = found["offers"].reverse[1]["advice"]
     worth, money, days = found["waiting"].values_at("worth", "money", "days")
     expect(advice["at"]).to eq(worth)
-    day = advice["why"][/Less ([\d.]+) a day/, 1].to_f
+    day = advice["why"][/less ([\d.]+) for each/, 1].to_f
     expect(worth["minor"]).to be_within(100).of(money["minor"] - (days * day * 100))
     # Half-way between what is asked and what waiting is worth, in fives.
     expect(advice["counter"]["minor"]).to eq(((20_000 + worth["minor"]) / 1000.0).round * 500)
-    expect(advice["why"]).to start_with("If you wait, expect about #{money['text']} in #{days} days.")
+    expect(advice["why"]).to start_with("Waiting is worth #{worth['text']}: #{money['text']} on average after about #{days} days")
     countered = call(:patch, "/api/offers/#{found['offers'][1]['id']}", { answer: "countered", counter: "165" })
     expect(countered).to include("answer" => "countered", "counter" => include("text" => "165.00"),
-                                 "then" => include("If you wait"))
+                                 "then" => include("Waiting is worth"))
     expect(row(id)["offers"][1]["advice"]).to be_nil
     expect(diary(id)).to include("Offer of 185.00 from First caller.", "Offer countered at 165.00.", "Enquiry.")
     expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }),

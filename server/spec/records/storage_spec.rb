@@ -56,7 +56,7 @@ RSpec.describe "a disk that fails", :api do
   end
 
   it "knows a cause by whatever layer it came through" do
-    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /can't be written/,
+    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /cannot be written/,
                SQLite3::CorruptException.new => /damaged/, SQLite3::IOException.new => /does not answer/ }
     causes.each do |cause, words|
       wrapped = begin

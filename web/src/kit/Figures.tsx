@@ -8,8 +8,9 @@ import { type Word, WORDS } from "./words";
 import { Row } from "./layout";
 import { t } from "../locales/kit";
 
-export function unitOf(figure: Figure): string {
-  return figure.unit === "hourly" ? t("figures.hour") : "";
+export function unitOf(figure: Figure, currency: string): string {
+  if (figure.unit === "money") return currency;
+  return figure.unit === "hourly" ? t("figures.hour", { currency }) : "";
 }
 
 function Terms({ figure }: { figure: Figure }) {
@@ -31,7 +32,7 @@ function Terms({ figure }: { figure: Figure }) {
 
 const block = { display: "block" } as const;
 
-function Head({ figure, note }: { figure: Figure; note?: string }) {
+function Head({ figure, currency, note }: { figure: Figure; currency: string; note?: string }) {
   const loss = (figure.minor ?? 0) < 0;
   return (
     <>
@@ -44,7 +45,7 @@ function Head({ figure, note }: { figure: Figure; note?: string }) {
       >
         {figure.text}{" "}
         <Typography component="span" variant="caption" sx={{ color: "text.secondary" }}>
-          {unitOf(figure)}
+          {unitOf(figure, currency)}
         </Typography>
       </Typography>
       {note && (
@@ -56,7 +57,7 @@ function Head({ figure, note }: { figure: Figure; note?: string }) {
   );
 }
 
-type Props = { figures: Figure[]; notes?: Record<string, string> };
+type Props = { figures: Figure[]; currency: string; notes?: Record<string, string> };
 
 // What cannot be told yet, by what it waits for.
 function waiting(figures: Figure[], notes: Record<string, string>): Map<string, Figure[]> {
@@ -69,7 +70,7 @@ function waiting(figures: Figure[], notes: Record<string, string>): Map<string, 
 }
 
 // Figures side by side, wrapping on a narrow screen; one at a time is unfolded.
-export function Figures({ figures, notes = {} }: Props) {
+export function Figures({ figures, currency, notes = {} }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const id = useId();
   const unfolded = figures.find((figure) => figure.key === open);
@@ -94,10 +95,10 @@ export function Figures({ figures, notes = {} }: Props) {
                   pb: 0.25,
                 }}
               >
-                <Head figure={figure} note={notes[figure.key]} />
+                <Head figure={figure} currency={currency} note={notes[figure.key]} />
               </ButtonBase>
             ) : (
-              <Head figure={figure} note={notes[figure.key]} />
+              <Head figure={figure} currency={currency} note={notes[figure.key]} />
             )}
           </Box>
         ))}

@@ -67,8 +67,7 @@ function DayRow({
   return (
     <Box
       component="section"
-      aria-label={day.day?.text}
-      data-day={day.day?.iso}
+      aria-label={`${day.weekday} ${day.day?.text}`}
       onDragOver={(event) => {
         if (!event.dataTransfer.types.includes(TYPE)) return;
         event.preventDefault();
@@ -80,7 +79,8 @@ function DayRow({
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44 }}>
         <Typography variant="h2" sx={{ minWidth: 190 }}>
-          {day.day?.text}
+          {day.weekday}{" "}
+          <Box component="span" sx={{ color: "text.secondary", fontWeight: 400 }}>{`${day.day?.text}`}</Box>
         </Typography>
         <Box sx={{ flex: 1, color: "text.secondary" }}>
           {day.sessions.length

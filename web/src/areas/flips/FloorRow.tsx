@@ -31,25 +31,25 @@ function Cell({ children, right, sx = {} }: { children: ReactNode; right?: boole
   );
 }
 
-export function FloorHead({ view }: { view: View }) {
+export function FloorHead({ view, currency }: { view: View; currency: string }) {
   const names =
     view === "archive"
       ? [
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.spentSoFar"),
+          t("floorRow.spentSoFar", { currency }),
           t("floorRow.hours"),
-          t("floorRow.profit"),
+          t("floorRow.profit", { currency }),
           t("floorRow.outcome"),
         ]
       : [
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.spentSoFar"),
+          t("floorRow.spentSoFar", { currency }),
           t("floorRow.hours"),
-          t("floorRow.price"),
+          t("floorRow.price", { currency }),
           t("floorRow.next"),
         ];
   return (

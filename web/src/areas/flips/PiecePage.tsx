@@ -112,14 +112,15 @@ function Ahead({ piece, workshop }: Shared) {
       <VerdictLine piece={piece} />
       {atWork && (planned ? <WhatNext id={id} /> : <NoPlan id={id} />)}
       <EventButtons piece={piece} workshop={workshop} first={!atWork} />
-      <MoneyPart piece={piece} currency={workshop.symbol} />
-      {budget && <HoursGauge budget={budget} currency={workshop.symbol} />}
+      <MoneyPart piece={piece} currency={workshop.currency} />
+      {budget && <HoursGauge budget={budget} currency={workshop.currency} />}
     </>
   );
 }
 
 function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
   const { id, stage, photos } = piece;
+  const currency = workshop.currency;
   return (
     <Box sx={{ borderTop: 2, borderColor: "text.primary" }}>
       <WorkPart piece={piece} workshop={workshop} />
@@ -132,9 +133,9 @@ function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
         folded
       />
       <DatesFold piece={piece} workshop={workshop} />
-      <DiaryPart piece={piece} />
-      <PricePart piece={piece} onEstimate={onEdit} />
-      <Statement piece={piece} />
+      <DiaryPart piece={piece} currency={currency} />
+      <PricePart piece={piece} currency={currency} onEstimate={onEdit} />
+      <Statement piece={piece} currency={currency} />
       <MixesPart id={id} />
       <ToolsPart id={id} />
       <StashPart id={id} />
@@ -143,7 +144,7 @@ function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
   );
 }
 
-function Statement({ piece }: { piece: Piece }) {
+function Statement({ piece, currency }: { piece: Piece; currency: string }) {
   const { figures, other_hours: other, turnaround } = piece;
   const profit = figures.find((figure) => figure.key === "cash_profit");
   const spent = figures.find((figure) => figure.key === "cash_in");
@@ -154,12 +155,12 @@ function Statement({ piece }: { piece: Piece }) {
       : t("piecePage.priceUnknown");
   return (
     <Fold title={t("piecePage.costStatement")} summary={summary}>
-      <Figures figures={figures} />
+      <Figures figures={figures} currency={currency} />
       <OtherHours figures={other} />
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
         {t("piecePage.days")}
       </Typography>
-      <Figures figures={turnaround} />
+      <Figures figures={turnaround} currency={currency} />
     </Fold>
   );
 }

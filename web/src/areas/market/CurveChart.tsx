@@ -61,8 +61,9 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           role="img"
           aria-label={t("curveChart.whatEachAskingPrice", {
             price: bestPoint?.price?.text ?? "",
+            currency,
             money: bestPoint?.money?.text ?? "",
-            after: bestPoint?.after ?? "",
+            days: bestPoint?.days ?? 0,
           })}
           style={{ display: "block", fontFamily: "Barlow Condensed" }}
         >
@@ -136,7 +137,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
                   {t("curveChart.bringsAboutDays", {
                     price: point.price?.text,
                     money: point.money?.text,
-                    after: point.after,
+                    days: point.days,
                   })}
                 </title>
               </rect>

@@ -64,7 +64,9 @@ const toCome = (plan: Steps, page: Plan) =>
   t("planPage.aboutWorkLeft", {
     ticket: page.ticket,
     remaining: plan.remaining?.text,
-    range: plan.range,
+    hours: plan.hours?.text,
+    low: plan.low?.text,
+    high: plan.high?.text,
     more: plan.ready.on
       ? t("planPage.ready", { ready: readyText(plan.ready) })
       : t("planPage.readyDateYet", { why: plan.ready.why }),

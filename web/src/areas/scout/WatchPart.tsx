@@ -65,7 +65,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             strong: point.best,
             cells: [
               `${point.on?.text}${point.best ? t("watchPart.best") : ""}`,
-              point.tag?.bare,
+              point.tag?.text,
               point.there,
               point.worth?.text ?? t("watchPart.wontReach"),
             ],
@@ -78,7 +78,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             key={seen.id}
             day={seen.on?.text ?? ""}
             name={`sighting of ${seen.on?.text}`}
-            amount={seen.tag?.text ?? ""}
+            amount={`${seen.tag?.text} ${currency}`}
             onRemove={() => remove(api.DELETE("/api/sightings/{id}", { params: { path: { id: seen.id } } }))}
           >
             {t("watchPart.seen")}

@@ -22,12 +22,7 @@ module Core
       def why
         return if rule
 
-        if sightings.run.size < 2
-          "one price isn't enough; enter how the shop marks prices down, or check it " \
-            "again"
-        else
-          "the price hasn't fallen between your visits"
-        end
+        sightings.run.size < 2 ? "one sighting: give the shop's rule of cuts, or see it again" : "the tag has not fallen between sightings"
       end
 
       # The tag to be expected today: the last one seen, less the cuts since.

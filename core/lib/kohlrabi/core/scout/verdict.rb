@@ -11,7 +11,7 @@ module Core
       # prospect: Prospect; currency: Units::Currency, in which amounts are said.
       def initialize(prospect, currency:)
         @prospect = prospect
-        @amounts = Units::MoneyWriter.new(currency)
+        @currency = currency
         @key = decide
         @missing = lacks if @key == "unknown"
         @text = send(:"say_#{key}")
@@ -22,7 +22,7 @@ module Core
       def short
         return { "unknown" => nil, "never" => "no" }.fetch(key, "only for less pay") if most.nil? || most.negative?
 
-        { "buy" => ("yes, " if ask), "leave" => "no, " }[key].to_s + "up to #{@amounts.at_most(most)}"
+        { "buy" => ("yes, " if ask), "leave" => "no, " }[key].to_s + "up to #{money(most)}"
       end
 
       # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached;
@@ -32,7 +32,7 @@ module Core
         low, high = prospect.pay_between
         return unless chance && low
 
-        "Likely #{@amounts.rates(low, high)} an hour. It's #{Units::Numerals.chance(chance)} likely to reach your target pay."
+        "Likely #{money(low)} to #{money(high)} an hour, four times of five; target pay is reached #{(chance * 100).round} times in 100."
       end
 
       private
@@ -48,10 +48,7 @@ module Core
 
       # What an hour earns at a price, or what is left where no hours are expected.
       def earned(seen)
-        return "you'd make about #{@amounts.about(seen.profit.amount)} without any work" unless seen.pay.amount
-        return "you'd lose about #{@amounts.about(-seen.profit.amount)}" if seen.profit.amount.negative?
-
-        "you'd make about #{@amounts.rate(seen.pay.amount)} an hour"
+        seen.pay.amount ? "you work for #{money(seen.pay.amount)} an hour" : "it leaves #{money(seen.profit.amount)} for no hours at all"
       end
 
       def most = prospect.most.amount
@@ -74,37 +71,37 @@ module Core
       def say_never
         zero = Prospect.new(resale: prospect.resale, hours: prospect.hours, materials: prospect.materials, ask: 0,
                             terms: prospect.terms)
-        return "Not even for free: it costs more than it brings in." unless zero.pay.amount
+        return "Not even free: it costs more than it brings." unless zero.pay.amount
 
-        "Not even for free: #{earned(zero).sub('make', 'still make only')}."
+        "Not even free: for nothing you would still work for #{money(zero.pay.amount)} an hour."
       end
 
       def say_buy
-        return "Pay #{@amounts.at_most(most)} at most." unless ask
+        return "Worth it up to #{money(most)}." unless ask
 
-        "A good buy at #{@amounts.price(ask)}: #{earned(prospect)}. Pay #{@amounts.at_most(most)} at most."
+        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}."
       end
 
       def say_less
         return below_target if most.negative?
 
-        "Pay #{@amounts.at_most(most)} at most. At #{@amounts.price(ask)} #{earned(prospect)}, below your target."
+        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}, less than you aim for."
       end
 
       # Even free it misses the pay aimed for, not the least that is accepted.
       def below_target
-        start = "It won't reach your target pay, even for free. Up to #{@amounts.at_most(prospect.walk_away.amount)} you'd make at least your minimum"
-        return "#{start}." unless ask
+        limit = money(prospect.walk_away.amount)
+        return "Only for less pay than you aim for, up to #{limit}." unless ask
 
-        "#{start}; at #{@amounts.price(ask)} #{earned(prospect)}."
+        "Only for less pay than you aim for, up to #{limit}; at #{money(ask)} #{earned(prospect)}."
       end
 
       def say_leave
-        limit = most.negative? ? "Even for free it wouldn't reach your target pay." : "Pay #{@amounts.at_most(most)} at most."
-        "Pass at #{@amounts.price(ask)}: #{earned(prospect).sub('make about', 'make only about')}, below your minimum. #{limit}"
+        limit = most.negative? ? "Even free it misses the pay you aim for." : "Worth it up to #{money(most)}."
+        "Leave it at #{money(ask)}: #{earned(prospect).sub('you work', 'you would work')}, under the least you accept. #{limit}"
       end
 
-      # What would turn the answer, in a sentence; empty where nothing would.
+      # What would turn the answer, nearest first.
       def change
         return [] unless ask && most
 
@@ -113,26 +110,20 @@ module Core
       end
 
       def to_worth(gap)
+        rows = []
         seconds = seconds_of(gap)
-        ways = [("you save #{effort(seconds)} of work" if seconds && seconds < prospect.hours.mean),
-                "sell it for #{@amounts.enough(gap / (1 - prospect.terms.fee_rate))} more",
-                ("get the price down to #{@amounts.at_most(most)}" unless most.negative?)].compact
-        ways[0] = "you #{ways[0]}" unless ways[0].start_with?("you ")
-        ["It's worth it if #{one_of(ways)}."]
+        rows << "#{effort(seconds)} less work makes it worth it" if seconds && seconds < prospect.hours.mean
+        rows << "so does a resale #{money(gap / (1 - prospect.terms.fee_rate))} higher"
+        rows << "so does a tag of #{money(most)}" unless most.negative?
+        rows
       end
 
       def to_unworth(room)
         return [] if room.zero?
 
         seconds = seconds_of(room)
-        ways = [("it takes #{effort(seconds)} longer than expected" if seconds&.positive?),
-                "it sells for #{@amounts.enough(room / (1 - prospect.terms.fee_rate))} less"].compact
-        ["It pays less than your target if #{one_of(ways)}."]
-      end
-
-      # "a, b, or c".
-      def one_of(ways)
-        ways.size < 3 ? ways.join(" or ") : "#{ways[0..-2].join(', ')}, or #{ways.last}"
+        [("#{effort(seconds)} more work than expected would use up what is left" if seconds&.positive?),
+         "a resale #{money(room / (1 - prospect.terms.fee_rate))} lower would too"].compact
       end
 
       # Whole minutes of target pay in an amount, rounded up; nil without a pay.
@@ -141,7 +132,8 @@ module Core
         (amount * 60 / pay).ceil * 60 if pay&.positive?
       end
 
-      def effort(seconds) = Units::Effort.enough(seconds)
+      def money(minor) = Units::MoneyText.text(minor, @currency)
+      def effort(seconds) = Units::Effort.text(seconds)
     end
   end
 end

@@ -5,8 +5,9 @@ module Core
     # Reads decimal numbers that a person typed, exactly, and writes them for a person or a program.
     module Numerals
       MINUS = "−"
-      GAP = "," # between groups of three digits, for reading
-      GROUPS = /(?<=\d)#{GAP}(?=\d{3}(?!\d))/
+      GAP = " " # between groups of three digits
+
+      GROUPS = /(?<=\d)#{GAP}(?=\d{3})/
 
       extend self
 
@@ -47,19 +48,11 @@ module Core
         scaled.negative? ? "-#{text}" : text
       end
 
-      # As #plain, for reading: a true minus, and groups in numbers of five digits or more. "−12,345.50"
+      # As #plain, for reading: a true minus, and gaps in numbers of five digits or more. "−12 345.50"
       def text(value, places) = readable(plain(value, places))
 
-      # As #scaled_plain, for reading, as amounts of money are written: groups from four digits on. "−1,234.50"
-      def scaled_text(scaled, places) = readable(scaled_plain(scaled, places), from: 4)
-
-      # A chance (0..1) in a sentence, to 5%: "80%", "under 5%", "over 95%".
-      def chance(share)
-        return "under 5%" if share < 0.05
-        return "over 95%" if share > 0.95
-
-        "#{(share * 20).round * 5}%"
-      end
+      # As #scaled_plain, for reading.
+      def scaled_text(scaled, places) = readable(scaled_plain(scaled, places))
 
       # A person's text cut short for a message.
       def clip(text)
@@ -83,13 +76,14 @@ module Core
         Rational([found[:whole].gsub(/[,.\s]/, ""), found[:part]].compact.join("."))
       end
 
-      # from: how many digits before the point make groups.
-      def readable(plain, from: 5)
+      def readable(plain)
         text = plain.start_with?("-") ? "#{MINUS}#{plain.delete_prefix('-')}" : plain
-        whole, part = text.split(".")
-        return text if whole.delete(MINUS).size < from
+        whole = text.index(".") || text.size
+        return text if whole < 5
 
-        [whole.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, GAP), part].compact.join(".")
+        digits = text[0, whole]
+        rest = text[whole..]
+        digits.match?(/\d{5}/) ? digits.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{GAP}") + rest : text
       end
 
       # plain: where only a point counts, as a file was said to have it, the number with one.

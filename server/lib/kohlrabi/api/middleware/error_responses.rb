@@ -50,9 +50,7 @@ module Api
 
       def failed(env, error)
         warn "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}: #{error.full_message(highlight: false)}"
-        Problem.response(500,
-                         "Something went wrong. Reload the page to see whether your change was saved, then try again. If it keeps " \
-                         "happening, check what Kohlrabi printed on the workshop's computer.")
+        Problem.response(500, "Nothing was changed. Try again; if it stays, see the server's log.")
       end
     end
   end

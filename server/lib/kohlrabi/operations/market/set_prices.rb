@@ -28,17 +28,14 @@ module Operations
       def cash_in(set)
         Core::Figure.sum(:cash_in, "Spent so far", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
-          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: (unless minor
-                                                                                     "the price you paid for #{member.piece.name} is " \
-                                                                                       "missing"
-                                                                                   end))]
+          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("price paid of #{member.piece.name} is not known" unless minor))]
         end)
       end
 
       def profit(member)
         minor = member.piece.summary.cash_profit_minor
         Core::Figure.plain(:piece, member.piece.name, :money, minor,
-                           why: ("the profit of #{member.piece.name} is unknown" unless minor))
+                           why: ("profit of #{member.piece.name} is undefined" unless minor))
       end
 
       def prices(set)

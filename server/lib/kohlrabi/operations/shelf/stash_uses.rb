@@ -31,7 +31,7 @@ module Operations
 
       def remove(id)
         use = Support::Finder.find(Records::StashUse, id)
-        Support::Removal.of([use], what: "#{use.count} × #{use.stash_item.name}back in the stash")
+        Support::Removal.of([use], what: "#{use.count} × #{use.stash_item.name} back in the stash")
       end
 
       # What was used on a piece.
