@@ -19,9 +19,16 @@ module Server
     def scheme = secure? ? "https" : "http"
   end
 
+  # Puma (to 8.0) empties a connection's buffer after handing the connection on. Another thread may be writing an answer
+  # in it by then, and the browser gets one without its head. So every answer has a buffer of its own.
+  module OwnBuffer
+    def io_buffer = Puma::IOBuffer.new
+  end
+  Puma::Client.prepend OwnBuffer
+
   extend self
 
-  # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
+  # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block gets the address
   # once it answers. Blocks until the process is ended.
   def run(port:, lan: nil, &on_start)
     Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail

@@ -24,4 +24,26 @@ RSpec.describe "serving", :own_data do
   ensure
     FileUtils.rm_rf(File.dirname(home))
   end
+
+  def late(reactor)
+    reactor.define_singleton_method(:add) { |client| super(client).tap { sleep 0.3 } }
+  end
+
+  # Now and then, under load, a browser got an answer that did not begin with HTTP (decided by which thread came first;
+  # here the first is made late).
+  it "gives each answer its head, however late the thread is that handed the connection on" do
+    expect(Puma::Client.instance_method(:io_buffer).owner).to eq(Server::OwnBuffer)
+    slowly = Enumerator.new { |body| sleep(0.6) && (body << "well") }
+    server = Puma::Server.new(->(_) { [200, {}, slowly] }, nil, { min_threads: 2, max_threads: 2 })
+    port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
+    server.run
+    late(server.instance_variable_get(:@reactor))
+    socket = TCPSocket.new("127.0.0.1", port)
+    sleep 0.1 # the connection waits in the reactor before the request comes
+    socket.write("GET / HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n")
+    expect(socket.readpartial(1000)).to start_with("HTTP/1.1 200 OK")
+  ensure
+    socket&.close
+    server&.stop(true)
+  end
 end
