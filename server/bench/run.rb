@@ -58,7 +58,7 @@ class Bench
     row("a change on a planned piece", change, 150)
   end
 
-  # Another wear of a planned piece, told and answered, with its plan worked out anew.
+  # Another wear of a planned piece, told and answered, with its plan worked out again.
   def change
     look = Records::Look.live.where(chosen: true).first
     wear = %w[display everyday].cycle

@@ -3,7 +3,7 @@
 module MarketBench
   Model = Core::Market::Model
 
-  # One invented workshop: 150 pieces listed one after the other, priced by the model, which is fitted anew every ten
+  # One invented workshop: 150 pieces listed one after the other, priced by the model, which is fitted again every ten
   # sales.
   class Workshop
     LISTINGS = 150
@@ -63,7 +63,7 @@ module MarketBench
 
     def sold(date) = @past.count { |piece, _, day, *| day && piece.listed + day <= date }
 
-    # Anew every ten sales, from all that is known on the day.
+    # Again every ten sales, from all that is known on the day.
     def renew(date)
       number = sold(date)
       return if @past.empty? || number < @fitted + 10

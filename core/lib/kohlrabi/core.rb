@@ -8,7 +8,7 @@ require "dry-struct"
 require "zeitwerk"
 
 # The rules of the job, in pure Ruby: no database, no HTTP, no clock, no files but its own tables.
-# It is told the date, the rates and the records, and answers with values that explain themselves.
+# It gets the date, the rates and the records, and answers with values that explain themselves.
 module Core
   DATA = File.expand_path("../../data", __dir__)
 

@@ -30,7 +30,7 @@ RSpec.describe "flips compared" do
     rows = compare({ "desk" => flips(30_00) }, flips(30_00, *[10_00] * 9))
     expect(rows.first).to have_attributes(edge: nil, few: "one flip so far: 2 are needed")
     rows = compare({ "desk" => flips(*[30_00] * 9) }, flips(*[30_00] * 9, 1_00))
-    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare with")
+    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare it with")
     rows = compare({ "desk" => flips(30_00, 30_00) }, flips(30_00, 30_00, 10_00, 10_00))
     expect(rows.first).to have_attributes(few: nil, edge: 20_00,
                                           pays: have_attributes(middle: be_between(20_00, 30_00), claim: nil))

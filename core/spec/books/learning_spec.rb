@@ -29,22 +29,22 @@ RSpec.describe "learning from own flips" do
     it "spreads what came evenly over the days" do
       expect(row(:profit, 400, 100,
                  "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292),
-                                                   text: "at this year's pace 500 by the end: on course")
-      expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this year's pace 500 by the end: short by 100")
+                                                   text: "at this pace you'll end the year at about 500, on course")
+      expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this pace you'll end the year at about 500, 100 short of your goal")
     end
 
     it "says nothing before a month has passed, and calls nothing undefined" do
       expect(row(:pieces, 10, 2,
-                 "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell a pace: 29 of 30 days")
+                 "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell: 29 of 30 days")
       expect(row(:profit, 400, nil,
-                 "2026-03-14")).to have_attributes(heading: nil, text: "nothing has come yet: undefined")
+                 "2026-03-14")).to have_attributes(heading: nil, text: "nothing yet")
       expect(row(:pieces, nil, 3, "2026-03-14").text).to eq("no goal set")
     end
 
     it "is over when the year is" do
       expect(row(:pieces, 10, 7, "2027-01-05")).to have_attributes(heading: 7, needed: nil, text: "missed by 3")
       expect(row(:pieces, 10, 12, "2026-12-31").text).to eq("reached")
-      expect(row(:pieces, 10, 12, "2026-06-30")).to have_attributes(text: "reached already", needed: nil)
+      expect(row(:pieces, 10, 12, "2026-06-30")).to have_attributes(text: "already reached", needed: nil)
     end
 
     it "compares pay as it is, for it does not add up" do
@@ -56,21 +56,21 @@ RSpec.describe "learning from own flips" do
     flip = described_class::Flip
     usual = Array.new(5) { flip.new(kind: "desk", receipts: 200, cost: 50, profit: 150, seconds: 36_000) }
 
-    def reasons(flips, pay: 10) = Core::Books::Reasons.new(flips, pay: pay, text: :to_s.to_proc)
+    def reasons(flips, pay: 10) = Core::Books::Reasons.new(flips, pay: pay, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")))
 
     # 120 more brought; 20 more cost works against it; 2 h more at 10 an hour are 20.
     it "names what set it apart, the largest first, and only what goes the same way" do
       best = flip.new(kind: "desk", receipts: 320, cost: 70, profit: 250, seconds: 28_800)
-      expect(reasons(usual).for(best)).to eq(["brought 120 more than the median desk (of 5)",
+      expect(reasons(usual).for(best)).to eq(["brought €1.20 more than the median desk (of 5)",
                                               "took 2 h less than the median desk (of 5)"])
       worst = flip.new(kind: "desk", receipts: 90, cost: 80, profit: 10, seconds: 36_000)
-      expect(reasons(usual).for(worst)).to eq(["brought 110 less than the median desk (of 5)",
-                                               "cost 30 more than the median desk (of 5)"])
+      expect(reasons(usual).for(worst)).to eq(["brought €1.10 less than the median desk (of 5)",
+                                               "cost €0.30 more than the median desk (of 5)"])
     end
 
     it "looks at all kinds where its own are too few, and says nothing where all are" do
       expect(reasons(usual).for(flip.new(kind: "chair", receipts: 300, cost: 50,
-                                         profit: 250))).to eq(["brought 100 more than the median flip (of 5)"])
+                                         profit: 250))).to eq(["brought €1 more than the median flip (of 5)"])
       expect(reasons(usual.first(4)).for(usual.first)).to eq([])
     end
   end

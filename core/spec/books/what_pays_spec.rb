@@ -62,7 +62,7 @@ RSpec.describe Core::Books::WhatPays do
   it "answers where nothing was earned, and where no hours are known" do
     expect(rows({ "a" => [[0, 5.0], [0, 6.0]], "b" => [[0, 4.0], [0, 3.0]] }).map(&:middle)).to eq([0.0, 0.0])
     nothing = described_class::Sums.new(0, 0, 0.0, 0.0)
-    expect(described_class.new(nothing, { "a" => nothing }).rows.first.few).to eq("no hours known")
+    expect(described_class.new(nothing, { "a" => nothing }).rows.first.few).to eq("no hours recorded")
   end
 end
 

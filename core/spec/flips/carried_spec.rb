@@ -49,7 +49,7 @@ RSpec.describe "what comes along with a piece" do
     end
     expect(ended.call(:lost)).to eq(["lost", -3500, nil])
     expect(ended.call(:parted_out)).to eq(["parted out", -3500, nil])
-    expect(ended.call(:split)).to match(["split", nil, /passed on to its parts/])
+    expect(ended.call(:split)).to match(["split", nil, /moved to its parts/])
   end
 
   it "refuses to split what has been sold" do

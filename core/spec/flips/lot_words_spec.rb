@@ -23,7 +23,7 @@ RSpec.describe "shares and what is said of them" do
     over = flips::HandShares.refusal(250, "sale price", :members).in(euro)
     expect([over.message,
             over.field]).to eq([
-                                 "The shares don't add up to the sale price: they're 2.50 EUR over. Change one of them by 2.50.", :members
+                                 "The shares don't add up to the sale price: they're €2.50 over. Change one of them by €2.50.", :members
                                ])
     plain = flips::HandShares.refusal(-1, "price", :members)
     expect(plain.message).to eq("The shares don't add up to the price. They're under it; change one of them.")
@@ -33,7 +33,7 @@ RSpec.describe "shares and what is said of them" do
     expect do
       flips::Lot.new(price: 1).shares("by weight",
                                       [{}])
-    end.to raise_error(Core::Refusal, /equally, by expected resale, by hand/)
+    end.to raise_error(Core::Refusal, /equally, by expected price, by hand/)
   end
 
   it "drives no distance for nothing, and rounds half a minute up" do
@@ -49,6 +49,6 @@ RSpec.describe "shares and what is said of them" do
     trip = flips::Trip.new(metres: 10_000, rate: 45r, hire: 1500, private_share: 1/10r)
     expect(trip.cost.terms.map { |term| [term.sign, term.figure.label, term.figure.amount] })
       .to eq([["+", "Mileage", 450], ["+", "Hire", 1500], ["+", "Tolls", 0], ["−", "Private share", 195]])
-    expect(trip.cost.sentence(euro)).to eq("trip 17.55 = 4.50 + 15.00 − 1.95")
+    expect(trip.cost.sentence(euro)).to eq("trip €17.55 = €4.50 + €15.00 − €1.95")
   end
 end

@@ -14,10 +14,10 @@ RSpec.describe Core::Flips::Statement do
   # By hand: 380.00 − 42.00 − 96.20 − 34.40 = 207.40; ÷ 10 h = 20.74; ÷ 380.00 = 54.58%; ÷ 138.20 = 150.07%.
   it "computes profit, hourly pay, margin and return, and tells the sum" do
     flip = statement(sale: { price: 380_00, fee: 34_40 })
-    expect(flip.cash_profit.sentence(euro)).to eq("cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
+    expect(flip.cash_profit.sentence(euro)).to eq("cash profit €207.40 = €380.00 − €42.00 − €96.20 − €34.40")
     expect(flip.figures.to_h { |figure| [figure.key, figure.text(euro)] })
-      .to include(cash_in: "138.20", take_home: "345.60", hourly_pay: "20.74", margin: "54.6%",
-                  return_on_cash: "150.1%", hours: "10 h")
+      .to include(cash_in: "€138.20", take_home: "€345.60", hourly_pay: "€20.74", margin: "55%",
+                  return_on_cash: "150%", hours: "10 h")
   end
 
   it "takes in tip, delivery, refund and the fee given back" do
@@ -28,16 +28,16 @@ RSpec.describe Core::Flips::Statement do
 
   it "tells an unknown price from a free piece" do
     expect(statement(money_in: { purchase: nil }).cash_profit).to have_attributes(amount: nil,
-                                                                                  why: "price paid is not known")
+                                                                                  why: "the price you paid is missing")
     expect(statement(money_in: { purchase: 0,
                                  materials: 0 }).return_on_cash).to have_attributes(amount: nil,
-                                                                                    why: "no money was put in")
+                                                                                    why: "nothing was spent")
     expect(statement(money_in: { purchase: 0 }).cash_profit.amount).to eq(380_00 - 96_20)
   end
 
   it "tells hours that were not recorded from no hours" do
     expect(statement(work: {}).hourly_pay.why).to eq("no hours recorded")
-    expect(statement(work: { "other" => 0 }).hourly_pay).to have_attributes(amount: nil, why: "no time was worked")
+    expect(statement(work: { "other" => 0 }).hourly_pay).to have_attributes(amount: nil, why: "no hours were worked")
     expect(statement(work: { "filming" => 3600 }).hours.amount).to be_nil
   end
 
@@ -50,7 +50,7 @@ RSpec.describe Core::Flips::Statement do
 
   it "has no profit before the sale, at cost for kept pieces, and a loss for scrapped ones" do
     expect(statement(stage: "listed", sale: nil).cash_profit.why).to eq("not sold yet")
-    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("closed at cost, not in hourly pay")
+    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("counted at cost, not in your hourly pay")
     expect(statement(stage: "scrapped", sale: nil).cash_profit.amount).to eq(-138_20)
     expect(statement(stage: "scrapped", sale: nil).hourly_pay.amount).to eq(-13_82)
   end

@@ -43,7 +43,7 @@ RSpec.describe Core::Flips::Turnaround do
     expect(gaps.parts.map(&:why)).to eq(["first work: not recorded", "first work: not recorded", "ready: not recorded",
                                          "listed: not recorded"])
     expect(turnaround({}).whole.why).to eq("sold: not recorded")
-    expect(turnaround({ sold: nil }).whole.why).to eq("sold: date not known")
+    expect(turnaround({ sold: nil }).whole.why).to eq("sold: date unknown")
     expect(turnaround({ sold: "2026-06-02" }, bought: nil).strip).to eq([])
   end
 
@@ -54,7 +54,7 @@ RSpec.describe Core::Flips::Turnaround do
     end)
       .to eq([[:waiting, 0, 3], [:waiting, 3, 8]])
     ended = turnaround({ listed: "2026-05-10", sold: nil })
-    expect(ended.parts.last).to have_attributes(amount: nil, why: "sold: date not known")
+    expect(ended.parts.last).to have_attributes(amount: nil, why: "sold: date unknown")
   end
 
   it "is 0, not undefined, on one day" do

@@ -49,6 +49,6 @@ RSpec.describe "words of refusal" do
 
   it "refuse an event that the core does not know" do
     expect { event(:stolen, "2026-05-01") }.to raise_error(KeyError)
-    expect(event(:sold, nil).text).to eq("Sold (date not known)")
+    expect(event(:sold, nil).text).to eq("Sold (date unknown)")
   end
 end

@@ -8,9 +8,9 @@ RSpec.describe Core::Market::CostAndPay do
   end
 
   it "says why a price cannot be given" do
-    expect(prices(costs: nil).break_even.why).to eq("price paid is not known")
-    expect(prices(target_pay: nil).target.why).to eq("no target pay is set in House rules")
-    expect(prices(seconds: nil).floor.why).to eq("no hours recorded or still to come")
+    expect(prices(costs: nil).break_even.why).to eq("the price you paid is missing")
+    expect(prices(target_pay: nil).target.why).to eq("your target pay isn't set in House rules")
+    expect(prices(seconds: nil).floor.why).to eq("no hours are recorded or planned")
     expect(prices(seconds: nil).break_even.amount).to eq(100_00)
   end
 

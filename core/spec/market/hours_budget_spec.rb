@@ -21,11 +21,11 @@ RSpec.describe Core::Market::HoursBudget do
   end
 
   it "has none without floor pay, resale or price paid, and says why; at floor pay 0 the money left stands alone" do
-    expect(budget(floor_pay: nil).budget).to have_attributes(amount: nil, why: "no floor pay is set in House rules")
-    expect(budget(floor_pay: 0).budget).to have_attributes(amount: nil, why: include("any hour is borne"))
+    expect(budget(floor_pay: nil).budget).to have_attributes(amount: nil, why: "your minimum pay isn't set in House rules")
+    expect(budget(floor_pay: 0).budget).to have_attributes(amount: nil, why: include("your minimum pay is 0, so there's no limit"))
     expect(budget(floor_pay: 0).left.amount).to eq(15_000)
-    expect(budget(take_home: nil).budget.why).to eq("expected resale not given")
-    expect(budget(cash_in: nil).budget.why).to eq("price paid is not known")
+    expect(budget(take_home: nil).budget.why).to eq("no expected price yet")
+    expect(budget(cash_in: nil).budget.why).to eq("the price you paid is missing")
     expect(budget(take_home: nil)).not_to be_short
   end
 
@@ -51,7 +51,7 @@ RSpec.describe Core::Market::HoursBudget do
     # (250 − 50 − 40) ÷ 10 h = 16.00 an hour over selling it as it stands; (180 − 10 − 40) ÷ 4 h = 32.50.
     expect(ways.map { |way| [way.label, way.brings, way.pay] })
       .to eq([["Finish as planned", 20_000, 1600], ["Instead: Oil only", 17_000, 3250],
-              ["Stop and sell it as it stands", 4000, nil]])
+              ["Stop and sell it as it is", 4000, nil]])
     expect(budget(work: 0).ways.first.pay).to be_nil
   end
 end

@@ -5,7 +5,7 @@ RSpec.describe Core::Market::ListingAdvice do
   let(:advice) { Core::Market::OfferAdvice::Answer }
 
   def answer(**given)
-    described_class.new(asking: 20_000, text: ->(minor) { format("%.2f", minor / 100.0) }, **given).answer
+    described_class.new(asking: 20_000, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), **given).answer
   end
 
   def offer(id, amount, verdict, counter: nil)
@@ -18,29 +18,29 @@ RSpec.describe Core::Market::ListingAdvice do
   it "puts who fetches it before who offers, an offer before a price step, a step before waiting" do
     held = described_class::Held.new(who: "a café", on: "29 Nov, at six", price: 19_000, left: 6500)
     everything = { held: held, offers: [offer(1, 17_000, :take)], step: step(due: true) }
-    expect(answer(**everything)).to have_attributes(action: :pick_up, headline: "Pick-up 29 Nov, at six.", why: "By a café. 65.00 on the day.",
+    expect(answer(**everything)).to have_attributes(action: :pick_up, headline: "Pickup 29 Nov, at six.", why: "By a café. €65 on the day.",
                                                     amount: 19_000)
-    expect(answer(**everything, held: nil)).to have_attributes(action: :take, headline: "Take the 170.00.", id: 1)
-    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower it to 180.00.",
+    expect(answer(**everything, held: nil)).to have_attributes(action: :take, headline: "Accept €170.", id: 1)
+    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower the price to €180.",
                                                              why: "Due since 3 May.", id: 7)
-    expect(answer(step: step(due: false))).to have_attributes(action: :none, why: "Next step: 180.00 on 3 Jun.")
+    expect(answer(step: step(due: false))).to have_attributes(action: :none, why: "Next price drop: €180 on 3 Jun.")
   end
 
   it "answers the highest of several offers, and says the counter" do
     found = answer(offers: [offer(1, 9000, :decline), offer(2, 15_000, :counter, counter: 17_500)])
-    expect(found).to have_attributes(action: :counter, headline: "Ask 175.00 instead.", amount: 17_500, id: 2)
+    expect(found).to have_attributes(action: :counter, headline: "Counter at €175.", amount: 17_500, id: 2)
     expect(found).to be_waits_for_answer
-    expect(answer(offers: [offer(1, 9000, :decline)]).headline).to eq("Decline the 90.00.")
+    expect(answer(offers: [offer(1, 9000, :decline)]).headline).to eq("Decline €90.")
   end
 
   it "says when it is asked above all that the market pays, and when it has no price" do
-    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Asked above what the market pays.",
-                                                    why: "It pays 175.00 at the most.")
-    expect(answer(most: 20_000)).to have_attributes(action: :none, why: "No price step is planned.")
-    expect(described_class.new(asking: nil).answer).to have_attributes(action: :price, headline: "Give it a price.")
-    expect(answer(taken: 15_000)).to have_attributes(action: :record_sale, headline: "Sold for 150.00? Record it.")
+    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Priced too high.",
+                                                    why: "Pieces like this rarely sell above €175.")
+    expect(answer(most: 20_000)).to have_attributes(action: :none, why: "No price drop is planned.")
+    expect(described_class.new(asking: nil).answer).to have_attributes(action: :price, headline: "Set a price.")
+    expect(answer(taken: 15_000)).to have_attributes(action: :record_sale, headline: "Sold for €150? Record it.")
     expect(answer(held: described_class::Held.new(who: "a neighbour"))).to have_attributes(
-      headline: "Held for a neighbour.", why: nil
+      headline: "Reserved for a neighbour.", why: nil
     )
   end
 
@@ -54,9 +54,10 @@ RSpec.describe Core::Market::ListingAdvice do
       given = %i[held taken offers step most].zip(state).to_h
       found = answer(**given)
       expect(found.action).to eq(pressing(**given)), "#{given} gave #{found.headline}"
-      money = format("%.2f", found.amount.to_i / 100.0)
+      writer = Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))
+      money = writer.price(found.amount.to_i)
       offered = given[:offers].first&.amount
-      named = found.action == :decline ? format("%.2f", offered / 100.0) : money
+      named = found.action == :decline ? writer.price(offered) : money
       expect(found.headline).to include(named) if %i[take counter decline lower record_sale].include?(found.action)
       expect(found.headline).to match(/\A[A-Z].*[.?]\z/)
       expect(found.why).not_to eq("")

@@ -72,13 +72,15 @@ RSpec.describe "listing a piece" do
 
     it "is undefined where rent is paid for unknown days, and refuses a fee that leaves nothing" do
       expect(described_class.answer(200_00,
-                                    terms(rent: 10)).take_home).to have_attributes(amount: nil, why: /not known/)
+                                    terms(rent: 10)).take_home).to have_attributes(amount: nil, why: /is unknown/)
       expect { described_class.answer(1, terms(fee_rate: 1r)) }.to raise_error(Core::Refusal, /leaves nothing/)
     end
   end
 
   describe market::Practice do
-    def practice(seed, asking: 200_00, worth: 180_00) = described_class.new(asking: asking, worth: worth, seed: seed)
+    def practice(seed, asking: 200_00, worth: 180_00)
+      described_class.new(asking: asking, worth: worth, seed: seed, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")))
+    end
 
     it "plays the same days again by the same seed, and goes on where it stopped" do
       again = practice(3).days(20)

@@ -59,7 +59,7 @@ RSpec.describe Core::Market::Comparables do
   it "takes its own ratio of sold to asked from five sales on" do
     expect(described_class.ratio([[80, 100]] * 4).first).to eq(0.85r)
     own = described_class.ratio([[90, 100], [80, 100], [100, 100], [70, 100], [95, 100]])
-    expect(own).to match([0.9r, /90% of what you asked was got, median of 5/])
+    expect(own).to match([0.9r, /90% of your asking price, the median of 5/])
   end
 end
 
@@ -84,7 +84,7 @@ RSpec.describe Core::Market::PriceMethods do
                  new_price: 60_000)
     expect(found.map(&:key)).to eq(%i[cost_and_pay comparables own new bold])
     expect(found[1]).to have_attributes(low: 10_000, mid: 20_000, high: 30_000, n: 3,
-                                        trust: "3: too few to lean on, the newest 10 days old")
+                                        trust: "3: too few to rely on, the newest 10 days old")
     expect(found[2]).to have_attributes(low: 15_000, high: 15_000, trust: "from 6")
     expect(found[3]).to have_attributes(low: 12_000, mid: 18_000, high: 24_000)
     # The highest middle, the highest high, and a tenth more.

@@ -73,7 +73,8 @@ RSpec.describe "selling, over random listings" do
       worth = random.rand(0..20_000)
       advise = lambda do |offer, least|
         waiting = market::Model::Waiting.new(worth: least, money: least, days: 10, day: 0)
-        market::OfferAdvice.new(offer: offer, asking: 20_000, waiting: waiting).answer
+        market::OfferAdvice.new(offer: offer, asking: 20_000, waiting: waiting,
+                                text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))).answer
       end
       answers = offers.map { |offer| advise.call(offer, worth) }
       expect(order.index(answers[0].verdict)).to be <= order.index(answers[1].verdict)

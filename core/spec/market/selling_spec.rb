@@ -6,9 +6,9 @@ RSpec.describe Core::Market::Survival do
 
   it "says how far it is known where the median is not reached" do
     survival = described_class.new([spell(5), spell(9, sold: false), spell(40, sold: false)])
-    expect(survival.text).to eq("Not reached: 1 of 3 sold, longest 40 days.")
+    expect(survival.text).to eq("Fewer than half have sold so far: 1 of 3, after up to 6 weeks.")
     expect([survival.at(4), survival.at(5), survival.at(400)]).to eq([1, 2/3r, 2/3r])
-    expect(described_class.new([]).text).to eq("Not reached: 0 of 0 sold, longest 0 days.")
+    expect(described_class.new([]).text).to eq("None of this kind has been for sale yet.")
   end
 
   it "falls by sales alone, equals the plain share where nothing is censored, and never rises" do
@@ -38,10 +38,10 @@ RSpec.describe Core::Market::TimeToSell do
                                                  4)).for("chair")).to have_attributes(basis: :kind,
                                                                                       why: "8 listings of this kind")
     thin = described_class.new("chair" => spells(7, 7), "desk" => spells(3, 1))
-    expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds: too few of this kind")
+    expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds, because there are too few of this kind")
     expect(thin.for("sofa").survival.count).to eq(10)
     expect(described_class.new("chair" => spells(8, 3)).for("chair"))
-      .to have_attributes(basis: nil, survival: nil, why: "8 listings and 4 sales are needed; there are 8 and 3")
+      .to have_attributes(basis: nil, survival: nil, why: "This needs 8 listings and 4 sales. You have 8 and 3")
   end
 end
 
@@ -91,7 +91,7 @@ RSpec.describe Core::Market::OfferAdvice do
   let(:waiting) { Core::Market::Model::Waiting.new(worth: 16_000, money: 18_000, days: 20, day: 100) }
 
   def advice(offer, **rest)
-    text = ->(minor) { format("%.2f", minor / 100.0) }
+    text = Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))
     described_class.new(offer: offer, asking: 20_000, waiting: waiting, text: text, **rest).answer
   end
 
@@ -99,22 +99,22 @@ RSpec.describe Core::Market::OfferAdvice do
     # (200.00 + 160.00) ÷ 2 = 180.00.
     expect(advice(15_999)).to have_attributes(verdict: :counter, at: 16_000, counter: 18_000)
     expect(advice(18_000)).to have_attributes(verdict: :take, at: 16_000)
-    held = "Waiting is worth 160.00: 180.00 on average after about 20 days, less 1.00 for each of them."
-    expect(advice(18_000).why).to eq("#{held} The offer beats waiting.")
+    held = "If you wait, expect about €180 in 20 days. Less €1 a day for the space, that's worth about €160 today."
+    expect(advice(18_000).why).to eq("#{held} This offer is better.")
     # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than
     # 160.00.
-    expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait " \
-                                     "(buyers' limits taken as even: no counters of yours yet).")
+    expect(advice(15_999).why).to eq("#{held} At €180, about 50% say yes, which brings about €10 more on average; if they say no, you wait " \
+                                     "(a built-in guess: none of your counteroffers are recorded yet).")
     # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
     expect(advice(17_000)).to have_attributes(verdict: :take,
-                                              why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
-    expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
+                                              why: /A counteroffer would bring at most €3 more, and the buyer may walk away/)
+    expect(advice(20_000)).to have_attributes(verdict: :take, why: "It's your asking price.")
   end
 
   # Asked 9000.00 for what the market pays 58.00 at the most: nobody goes half-way to 9000.00.
   it "counters within what the market pays, however much is asked" do
     dear = Core::Market::Model::Waiting.new(worth: 2_200, money: 3_100, days: 50, day: 17, most: 5_800)
-    text = ->(minor) { format("%.2f", minor / 100.0) }
+    text = Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))
     found = described_class.new(offer: 1_500, asking: 900_000, waiting: dear, text: text).answer
     # (58.00 + 22.00) ÷ 2 = 40.00.
     expect(found).to have_attributes(verdict: :counter, counter: 4_000)
@@ -125,7 +125,7 @@ RSpec.describe Core::Market::OfferAdvice do
     # 60% of 160.00 are 96.00.
     expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])
     expect(advice(18_000,
-                  floor: 19_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 190.00/])
+                  floor: 19_000)).to have_attributes(verdict: :take, warnings: [/below your lowest price of €190/])
     expect(advice(17_000, floor: 17_000).warnings).to eq([])
   end
 
@@ -136,7 +136,7 @@ RSpec.describe Core::Market::OfferAdvice do
     expect(shy.theta).to be > 1.5
     expect(advice(15_000, counters: shy).counter).to be_between(16_000, 17_500)
     expect(Core::Market::Model::Counters.new.theta).to eq(1)
-    expect(shy.text).to eq("0 of 12 counters of yours were taken")
+    expect(shy.text).to eq("0 of your 12 counteroffers were accepted")
   end
 
   # Two of four sold by day 10, the others stand 20 days: half are unsold on day 12.
@@ -144,7 +144,7 @@ RSpec.describe Core::Market::OfferAdvice do
     spell = Core::Market::Survival::Spell
     spells = [[5, true], [10, true], [20, false], [20, false]].map { |days, sold| spell.new(days: days, sold: sold) }
     survival = Core::Market::Survival.new(spells)
-    expect(survival.against(12)).to eq("50% of 4 such listings were gone by then")
-    expect(survival.against(21)).to eq("longer than any of 4 such listings stood")
+    expect(survival.against(12)).to eq("50% of 4 similar listings had sold by then")
+    expect(survival.against(21)).to eq("longer than any of 4 similar listings took")
   end
 end

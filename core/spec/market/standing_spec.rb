@@ -7,9 +7,9 @@ RSpec.describe Core::Market::Standing do
   def standing(minimum: 800, target: 1500, **rest)
     given = described_class::Given.new(id: 1, stage: "on the bench", work_left: 5 * 3600, worked: 3 * 3600, spent: 6000, still_to_spend: 1000,
                                        likely: [15_000, 20_000, 25_000], as_is: 6000, **rest)
-    described_class.new(given, take_home: ->(price) { price - (price/10r).ceil }, text: lambda { |minor|
-      format("%.2f", minor / 100.0)
-    }, minimum: minimum, target: target)
+    described_class.new(given, take_home: lambda { |price|
+      price - (price/10r).ceil
+    }, text: Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR")), minimum: minimum, target: target)
   end
 
   it "tells pay when finished, from here on and as it is apart" do
@@ -37,11 +37,11 @@ RSpec.describe Core::Market::Standing do
     expect([standing.advice, standing.stop?]).to eq([:finish, false])
     expect(standing(work_left: 10 * 3600).advice).to eq(:less)
     poor = standing(work_left: 20 * 3600)
-    expect([poor.advice, poor.stop?, poor.sentence]).to match([:as_is, true, include("sell it as it is")])
+    expect([poor.advice, poor.stop?, poor.sentence]).to match([:as_is, true, include("Sell it as it is")])
     expect(standing(work_left: 20 * 3600, as_is: nil, minimum: 900).advice).to eq(:drop)
     going = standing(work_left: 20 * 3600, go_on: true)
     expect([going.advice, going.stop?, going.sentence]).to match([:less, false, satisfy do |text|
-      !text.include?("sell it as it is")
+      !text.include?("Sell it as it is")
     end])
     expect(standing(work_left: 20 * 3600, go_on: true, likely: [1, 2, 3]).stop?).to be(false) # at a loss, too
   end

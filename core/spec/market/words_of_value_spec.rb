@@ -3,7 +3,7 @@
 # What is said of a value and of a price, by hand beside each.
 RSpec.describe "a value in words" do
   model = Core::Market::Model
-  text = ->(minor) { format("%.2f", minor / 100.0) }
+  text = Core::Units::MoneyWriter.new(Core::Units::Currency.find("EUR"))
 
   def value(shares, log: Math.log(24_000), doubt: 0.1)
     sources = shares.map do |key, share|
@@ -19,8 +19,8 @@ RSpec.describe "a value in words" do
   it "gives shares that add up, in whole percent, and leaves out what comes to nothing" do
     found = words(value({ "own" => 0.5533, "comparables" => 0.2967, "usual" => 0.1468, "others" => 0.0032 }))
     expect(found.lines.map(&:share)).to eq([55, 30, 15])
-    expect(found.sentence).to eq("Your own of the kind count 55%, prices looked up for it 30%, the usual table 15%")
-    expect(words(value({ "typed" => 1.0 })).sentence).to eq("The figure you gave counts 100%")
+    expect(found.sentence).to eq("Based on your own pieces of this kind (55%), prices you looked up for it (30%), and a built-in guess (15%).")
+    expect(words(value({ "typed" => 1.0 })).sentence).to eq("Based on your expected price (100%).")
     expect(found.lines.first.words).to start_with("3 listings of yours")
   end
 
@@ -42,7 +42,7 @@ RSpec.describe "a value in words" do
     expect(got.of([[300, 30]] * 100).share).to eq(1.0)
     expect(got.of([[50, 0], [nil, 100]]).sales).to eq(0)
     expect(got.of([[90,
-                    100]]).text).to eq("92% of what is asked is got: one sale of yours, and 93% counted as five more")
+                    100]]).text).to eq("92% of the asking price: one sale of yours, and 93% counted as five more")
   end
 
   it "sets need beside fetch" do
@@ -51,12 +51,13 @@ RSpec.describe "a value in words" do
                                      pay: 580, text: text)
     end
     short = said.call(40_400, 9_000)
-    expect(short.sentences).to eq(["The market pays 210.00 to 265.00, four times of five.", "Your costs and hours ask for 404.00.",
-                                   "At 240.00 you earn 5.80 an hour, over all its hours."])
+    expect(short.sentences).to eq(["Likely to sell for €210–265.",
+                                   "You need €404 to cover your costs and hours. That's more than it's likely to bring in.",
+                                   "If it sells for €240, you make about €5.80 an hour."])
     expect([short.state, said.call(25_000, 9_000).state, said.call(20_000, 9_000).state]).to eq(%i[short short content])
-    expect(said.call(25_000, 9_000).sentences[1]).to end_with("250.00, which it may pay.")
-    expect(said.call(20_000, 9_000).sentences[1]).to end_with("200.00, which it likely pays.")
-    expect(said.call(40_400, 30_000).sentences.last).to start_with("What went into it does not come back by a sale")
+    expect(said.call(25_000, 9_000).sentences[1]).to end_with("hours. That's above the likely price, but possible.")
+    expect(said.call(20_000, 9_000).sentences[1]).to end_with("hours. That's within the likely range.")
+    expect(said.call(40_400, 30_000).sentences.last).to start_with("A sale won't bring back what you've put in")
     expect(said.call(nil, nil).sentences.size).to eq(2)
   end
 

@@ -232,7 +232,7 @@ RSpec.describe "changing a plan" do
     expect(outcome.call(whole: true)[:materials_to_come].amount).to eq(outcome.call[:to_buy].amount)
     expect(outcome.call(extra: { "New hardware" => 1_500,
                                  "Wood and parts" => 500 })[:materials_to_come].amount).to eq(used + 2_000)
-    expect(outcome.call(resale: nil)[:pay]).to have_attributes(amount: nil, why: "expected resale not given")
+    expect(outcome.call(resale: nil)[:pay]).to have_attributes(amount: nil, why: "no expected price yet")
   end
 
   it "names zones shortly" do

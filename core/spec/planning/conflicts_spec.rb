@@ -50,7 +50,7 @@ RSpec.describe Core::Planning::Conflicts do
   end
 
   it "veneer and coarse paper; laminate without grip; a wash and its clear coat" do
-    expect(told("veneer", stain)["veneer"].first).to include("P120")
+    expect(told("veneer", stain)["veneer"].first).to include("120 grit")
     expect(told("veneer", stain, ["thin_veneer", nil, 0.4])["veneer"]).to eq([nil, ["paint it", "leave it as it is"]])
     expect(told("laminate", white)).to include("laminate" => ["bonding primer grips", []])
     expect(told("laminate", white, look: { primer: "none" })["laminate"].last).to eq(["prime with the bonding primer"])

@@ -26,8 +26,8 @@ RSpec.describe "what each finish takes" do
      ["#{name}, coat 2: water-based clear coat", 120],
      ["Sand the clear coat lightly and dust it off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
   end
-  # A thin clear finish is sanded off from P80; the scraper is for paint.
-  to = ->(*grits) { [*washed, ["Sand #{grits.map { |grit| "P#{grit}" }.join(', ')}", 0]] }
+  # A thin clear finish is sanded off from 80 grit; the scraper is for paint.
+  to = ->(*grits) { [*washed, ["Sand with #{grits.join(', ')} grit", 0]] }
 
   {
     "leave" => washed,
@@ -62,15 +62,15 @@ RSpec.describe "what each finish takes" do
   it "takes old paint of two layers off by stripper for open wood, one by scraper where it is flat" do
     stripped = on_top(Plans.choice("oil"), findings: Plans.findings(["painted", nil, 2])).map(&:first)
     expect(stripped).to include("Test solvent stripper gel on a hidden spot", "Strip",
-                                "Neutralize as the label says, then rinse", "Sand P120, P150, P220")
+                                "Neutralize as the label says, then rinse", "Sand with 120, 150, 220 grit")
     expect(on_top(Plans.choice("oil"),
                   findings: Plans.findings(["painted", nil,
                                             1])).map(&:first)).to include("Scrape off the old finish",
-                                                                          "Sand P180, P220")
+                                                                          "Sand with 180, 220 grit")
     caked = Plans.findings(["painted", nil, 4], ["failing", nil, nil])
     sander = planning::WorkshopPractices.new("strip" => "sander")
     labels = on_top(Plans.choice("oil"), findings: caked, practices: sander).map(&:first)
-    expect(labels).to include("Sand P60, P100, P150, P220") # caked: from P60
+    expect(labels).to include("Sand with 60, 100, 150, 220 grit") # caked: from P60
   end
 
   it "never sands laminate to the wood that is not there" do

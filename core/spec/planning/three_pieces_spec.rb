@@ -31,7 +31,7 @@ RSpec.describe "plans of three very different pieces" do
                                                                                                                         120, []]]
     stripped = [["Test solvent stripper gel on a hidden spot", 30, %w[lead stripper]], ["Strip, pass 1", 30, %w[lead stripper]],
                 ["Strip, pass 2", 30, %w[lead stripper]], ["Strip, pass 3", 30, %w[lead stripper]],
-                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Sand P120, P180", 0, %w[dust lead]],
+                ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Sand with 120, 180 grit", 0, %w[dust lead]],
                 ["Vacuum and wipe with a tack cloth", 0, []]]
     clear = ->(rows) { rows.map { |label, wait, cautions| [label, wait, cautions - ["lead"]] } }
 
@@ -86,7 +86,7 @@ RSpec.describe "plans of three very different pieces" do
                 ["Rinse with clean water", 120, []], ["Test solvent stripper gel on a hidden spot", 30, %w[lead stripper]],
                 ["Strip", 30, %w[lead stripper]],
                 ["Neutralize as the label says, then rinse", 720, %w[stripper]], ["Plane the drawers where they rub", 0, %w[knife]],
-                ["Sand P120, P150, P220, by hand near the edges", 0, %w[dust lead]], ["Vacuum and wipe with a tack cloth", 0, []],
+                ["Sand with 120, 150, 220 grit, by hand near the edges", 0, %w[dust lead]], ["Vacuum and wipe with a tack cloth", 0, []],
                 ["Clear coat, coat 1: water-based clear coat", 120, []], ["Sand the clear coat lightly and dust it off", 0, %w[dust]],
                 ["Clear coat, coat 2: water-based clear coat", 120, []], ["Sand the clear coat lightly and dust it off", 0, %w[dust]],
                 ["Clear coat, coat 3: water-based clear coat", 720, []], ["Wax the drawer slides", 0, []], ["Put the hardware back", 0, []],

@@ -20,7 +20,7 @@ RSpec.describe Core::Bench::Climate do
     expect([against(air: 10, humidity: 50), against(air: 11, humidity: 50)]).to match([/too cold/, ""])
     expect([against(air: 33, humidity: 30), against(air: 32, humidity: 30)]).to match([/too hot/, ""])
     expect(against(air: 20, humidity: 86)).to include("too damp")
-    expect(against(air: 20, humidity: 50, surface: 12)).to include("dew point of 9.3 °C")
+    expect(against(air: 20, humidity: 50, surface: 12)).to include("dew point (9.3 °C)")
     expect(against(air: 20, humidity: 50, surface: 12.5)).to eq("")
     expect(described_class.new(air: 20, humidity: 0)).to have_attributes(dew_point: nil, against: [])
   end

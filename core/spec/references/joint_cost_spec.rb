@@ -40,7 +40,7 @@ RSpec.describe Core::Flips::Lot do
       lot.shares("hand", [{ hand: 3500 }, { hand: 1400 }])
     end.to raise_error(Core::Flips::HandShares::Gap) do |error|
       expect(error.in(Core::Units::Currency.find("EUR")).message)
-        .to eq("The shares don't add up to the price: they're 1.00 EUR under. Change one of them by 1.00.")
+        .to eq("The shares don't add up to the price: they're €1.00 under. Change one of them by €1.00.")
     end
   end
 

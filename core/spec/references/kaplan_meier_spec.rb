@@ -23,7 +23,7 @@ RSpec.describe "Kaplan–Meier on the remission data" do
   it "has its lower quartile at 13 and its median at 23; three quarters are not reached" do
     expect([survival.quantile(1/4r), survival.median, survival.quantile(3/4r)]).to eq([13, 23, nil])
     expect([survival.count, survival.sold, survival.longest]).to eq([21, 9, 35])
-    expect(survival.text).to eq("Half of 21 were gone within 23 days (a quarter within 13).")
+    expect(survival.text).to eq("Half of 21 sold within 3 weeks (a quarter within 13 days).")
   end
 
   it "counts those at risk as published: 21, 17, 15, 12, 11, 7, 6" do

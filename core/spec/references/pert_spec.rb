@@ -25,7 +25,7 @@ RSpec.describe Core::Scout::Estimate do
     given = described_class.around(240, usual)
     expect(given.to_h.slice(:low, :likely, :high, :mean,
                             :sd)).to eq(low: 120, likely: 240, high: 360, mean: 240, sd: 40)
-    expect(given.source).to eq("as given, with the usual spread")
+    expect(given.source).to eq("as you entered it, with the usual spread")
     expect(described_class.around(240, nil)).to have_attributes(mean: 240, sd: 0)
   end
 

@@ -70,13 +70,13 @@ RSpec.describe "before one commits to buying" do
       # 10.00, 16 min = 3.20 → 13.20.
       expect(ways.map { |way| [way.key, way.money, way.seconds / 60, way.total] })
         .to eq([[:match, 1800, 55, 2900], [:replace, 2800, 88, 4560], [:adapt, 1000, 16, 1320]])
-      expect(ways[1].note).to include("fills show under stain")
+      expect(ways[1].note).to include("Filler shows under stain")
       expect(set(new_price: 100, same_holes: true).ways[1].seconds).to eq(40 * 60)
     end
 
     it "chooses among those whose price is known, and says which is not" do
       expect(set(match_price: 900, new_price: 350).cheapest).to eq(:match)
-      expect(set.ways.map(&:why).uniq).to eq(["give the price of one"])
+      expect(set.ways.map(&:why).uniq).to eq(["enter the price of one"])
       expect(set.cheapest).to be_nil
       expect(scout::Hardware.new(needed: 4, present: 4)).to be_complete
       expect { scout::Hardware.new(needed: 4, present: 5) }.to raise_error(Core::Refusal, /5 of 4/)
@@ -108,7 +108,7 @@ RSpec.describe "before one commits to buying" do
     end
 
     it "has room now while a place is free" do
-      expect(room(2, held("bought")).text).to start_with("Room for 1 more now; ")
+      expect(room(2, held("bought")).text).to start_with("Space for one more piece now; ")
       expect(room(2, held("bought")).from).to eq(day("2026-06-10"))
     end
 
@@ -119,7 +119,7 @@ RSpec.describe "before one commits to buying" do
       expect(room(3, *pieces, market_days: 14).from).to eq(day("2026-06-19"))
       expect(room(2, *pieces, market_days: 14).from).to eq(day("2026-06-27"))
       expect(room(3, *pieces,
-                  market_days: 14).text).to include("room for one more from 19 Jun 2026, at your usual selling speed")
+                  market_days: 14).text).to include("At your usual selling speed, a space opens up around 19 Jun")
     end
 
     it "rounds to the day on which the place is surely free: work up to the whole day, days on the market too (by hand)" do
@@ -133,12 +133,12 @@ RSpec.describe "before one commits to buying" do
     it "counts the hours left this month (by hand)" do
       # 21 days from the 10th to the 30th at 1 h a day, less 7 h to come.
       expect(room(9, held("bought", hours: 7)).seconds_left).to eq(14 * 3600)
-      expect(room(9, held("bought", hours: 30)).text).to end_with("this month is overbooked by 9 h.")
+      expect(room(9, held("bought", hours: 30)).text).to end_with("you have about 9 h more work planned than you have time for this month.")
     end
 
     it "says what is not set" do
-      expect(room(nil, held("bought")).text).to include("no number of places is set")
-      expect(room(1, held("bought", hours: 1), weekly: nil).text).to include("no hours a week are set")
+      expect(room(nil, held("bought")).text).to include("In House rules, say how many pieces fit")
+      expect(room(1, held("bought", hours: 1), weekly: nil).text).to include("Your hours a week aren't set in House rules.")
     end
   end
 

@@ -23,13 +23,13 @@ RSpec.describe Core::Scout::Prospect do
     expect([seen.net_resale, seen.most, seen.walk_away].map(&:amount)).to eq([20_100, 8000, 12_000])
     expect(seen.profit.amount).to eq(6000)
     expect(seen.pay.amount).to eq(750)
-    expect(seen.most.sentence(euro)).to eq("most you should pay 80.00 = 201.00 − 30.00 − 6.00 − 5.00 − 80.00")
+    expect(seen.most.sentence(euro)).to eq("pay at most €80 = €200 − €30 − €6.00 − €5.00 − €80")
   end
 
   # Net 240, less materials 30 and 8 h × 10 = 130 at most; less 8 h × 5 = 170 to walk away.
   it "answers at arm's length: yes, up to, or no" do
     asks = [10_000, nil, 15_000, 18_000].map { |ask| verdict(prospect(ask: ask)).short }
-    expect(asks).to eq(["yes, up to 130.00", "up to 130.00", "up to 130.00", "no, up to 130.00"])
+    expect(asks).to eq(["yes, up to €130", "up to €130", "up to €130", "no, up to €130"])
     # 130 − 150 for the pay aimed at, 170 − 150 for the least; 170 − 180 for neither.
     dear = ->(delivery) { verdict(prospect(ask: 500, delivery: delivery)).short }
     expect([dear.call(15_000), dear.call(18_000)]).to eq(["only for less pay", "no"])
@@ -61,11 +61,11 @@ RSpec.describe Core::Scout::Prospect do
 
   it "says why where something is not known" do
     blind = described_class.new(resale: nil, hours: three(1, 2, 3), materials: nil, ask: 100, terms: terms)
-    expect([blind.most.why, blind.chance.why]).to eq(["expected resale is not known"] * 2)
+    expect([blind.most.why, blind.chance.why]).to eq(["the expected price is missing"] * 2)
     unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: nil,
                                 terms: Core::Scout::Terms.new)
-    expect([unset.most.why, unset.pay.why]).to eq(["no target pay is set in House rules", "no tag price"])
-    expect(verdict(blind).text).to eq("No answer yet: expected resale is not known.")
+    expect([unset.most.why, unset.pay.why]).to eq(["your target pay isn't set in House rules", "the tag price is missing"])
+    expect(verdict(blind).text).to eq("No answer yet: the expected price is missing.")
   end
 
   it "puts the answer in words with what would change it" do
@@ -73,37 +73,39 @@ RSpec.describe Core::Scout::Prospect do
     less = verdict(prospect(ask: 15_000))
     expect([less.key,
             less.text]).to eq(["less",
-                               "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for."])
-    expect(less.changes).to eq(["2 h less work makes it worth it", "so does a resale 20.00 higher",
-                                "so does a tag of 130.00"])
+                               "Pay €130 at most. At €150 you'd make about €7.50 an hour, below your target."])
+    expect(less.changes).to eq(["It's worth it if you save 2 h of work, sell it for €20 more, or get the price down to €130."])
     expect(verdict(prospect(ask: 12_000)).key).to eq("buy")
-    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("1 h more work than expected would use up what is left")
-    expect(verdict(prospect(ask: 18_000)).text).to start_with("Leave it at 180.00: you would work for 3.75 an hour")
+    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("It pays less than your target if it takes 1 h longer than expected or it " \
+                                                               "sells for €10 less.")
+    expect(verdict(prospect(ask: 18_000)).text).to start_with("Pass at €180: you'd make only about €3.80 an hour")
     never = described_class.new(resale: three(1000, 1000, 1000), hours: three(36_000, 36_000, 36_000), materials: three(500, 500, 500), ask: 500,
                                 terms: terms)
-    expect(verdict(never).text).to eq("Not even free: for nothing you would still work for 0.50 an hour.")
+    expect(verdict(never).text).to eq("Not even for free: you'd still make only about €0.50 an hour.")
   end
 
   it "never says not even free where the least acceptable pay is reached at some price" do
     # 80 − 30 = 50 over 8 h: 6.25 an hour for nothing, between 5 and 10; walk away above 50 − 40 = 10.
     known = { resale: three(*[8000] * 3), hours: three(*[8 * 3600] * 3), materials: three(*[3000] * 3), terms: terms }
     thin = ->(ask) { described_class.new(**known, ask: ask) }
-    expect(verdict(thin.call(500)).text).to eq("Only for less pay than you aim for, up to 10.00; at 5.00 you work for 5.63 an hour.")
+    expect(verdict(thin.call(500)).text).to eq("It won't reach your target pay, even for free. Up to €10 you'd make at least your minimum; " \
+                                               "at €5 you'd make about €5.60 an hour.")
     expect(verdict(thin.call(nil))).to have_attributes(key: "less",
-                                                       text: "Only for less pay than you aim for, up to 10.00.")
-    expect(verdict(thin.call(1500)).text).to eq("Leave it at 15.00: you would work for 4.38 an hour, under the least you accept. " \
-                                                "Even free it misses the pay you aim for.")
+                                                       text: "It won't reach your target pay, even for free. Up to €10 you'd make at least " \
+                                                             "your minimum.")
+    expect(verdict(thin.call(1500)).text).to eq("Pass at €15: you'd make only about €4.40 an hour, below your minimum. " \
+                                                "Even for free it wouldn't reach your target pay.")
   end
 
   it "answers in a sentence where no hours, no resale or no pay are given, and says what is missing" do
     idle = described_class.new(resale: three(*[8000] * 3), hours: three(0, 0, 0), materials: three(*[3000] * 3),
                                ask: 2000, terms: terms)
     expect(verdict(idle)).to have_attributes(
-      text: "Worth it up to 50.00; at 20.00 it leaves 30.00 for no hours at all.", doubt: nil, missing: nil
+      text: "A good buy at €20: you'd make about €30 without any work. Pay €50 at most.", doubt: nil, missing: nil
     )
     gone = described_class.new(resale: three(0, 0, 0), hours: three(0, 0, 0), materials: three(*[3000] * 3), ask: 2000,
                                terms: terms)
-    expect(verdict(gone).text).to eq("Not even free: it costs more than it brings.")
+    expect(verdict(gone).text).to eq("Not even for free: it costs more than it brings in.")
     lacking = { resale: nil, hours: nil, materials: nil }.keys.map do |name|
       known = { resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0) }
       verdict(described_class.new(**known, name => nil, ask: 1, terms: terms)).missing
@@ -117,7 +119,7 @@ RSpec.describe Core::Scout::Prospect do
   it "says between what an hour lies at the tag, by hand" do
     # At 130.00: (240 − 30 − 130) ÷ 8 = 10.00; √(20² + 3.33² + (10 × 0.6667)²) = 21.34, ÷ 8 = 2.668, × 1.2816 = 3.42.
     expect(prospect(ask: 13_000).pay_between.map { |minor| minor.round(-1) }).to eq([660, 1340])
-    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely 6.58 to 13.42 an hour, four times of five; target pay is reached 50 times in 100.")
+    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely €6.60–13 an hour. It's 50% likely to reach your target pay.")
   end
 
   it "reaches target pay exactly at the most to pay, whatever the figures" do

@@ -22,7 +22,7 @@ RSpec.describe "tags that are cut" do
     inferred = sightings(["2026-05-10", 10_000], ["2026-05-24", 8100]).rule
     expect([inferred.text(euro),
             inferred.source]).to match(["10% of the current price every 7 days",
-                                        /assumed weekly: two cannot give both/])
+                                        /assuming weekly markdowns/])
   end
 
   it "infers size and interval from more of them" do
@@ -31,18 +31,18 @@ RSpec.describe "tags that are cut" do
     expect(four.rule.text(euro)).to eq("20% of the current price every 14 days")
     # 12.00 off each week.
     amount = sightings(["2026-05-01", 9000], ["2026-05-08", 7800], ["2026-05-23", 5400], ["2026-05-29", 4200])
-    expect(amount.rule.text(euro)).to eq("12.00 every 7 days")
+    expect(amount.rule.text(euro)).to eq("€12.00 every 7 days")
   end
 
   it "begins anew after a rise, and says so" do
     seen = sightings(["2026-05-01", 9000], ["2026-05-08", 9500], ["2026-05-15", 8550])
-    expect(seen.remarks(euro)).to eq(["The tag rose from 90.00 on 1 May 2026 to 95.00 on 8 May 2026; the forecast starts again from there."])
+    expect(seen.remarks(euro)).to eq(["The price rose from €90.00 on 1 May 2026 to €95.00 on 8 May 2026, so the forecast starts over from there."])
     expect(seen.rule.text(euro)).to eq("10% of the current price every 7 days")
   end
 
   it "says why there is no forecast" do
-    expect(forecast(sightings(["2026-05-01", 9000])).why).to include("one sighting")
-    expect(forecast(sightings(["2026-05-01", 9000], ["2026-05-08", 9000])).why).to include("not fallen")
+    expect(forecast(sightings(["2026-05-01", 9000])).why).to include("one price isn't enough")
+    expect(forecast(sightings(["2026-05-01", 9000], ["2026-05-08", 9000])).why).to include("hasn't fallen")
   end
 
   it "forecasts the tag by date and the day it reaches a price" do
@@ -66,10 +66,10 @@ RSpec.describe "tags that are cut" do
     # Most 105.00, gone 50% a week: now 5.00; next week 0.5 × 15 = 7.50; then 0.25 × 24 = 6.00. Wait one week.
     half = decide.call(10_500, 0.5)
     expect([half.key, half.best.on, half.best.worth.round]).to eq(["wait", day("2026-06-08"), 750])
-    expect(half.text(euro)).to start_with("Wait until 8 Jun 2026: the tag is then 90.00, and it is still there 50% of the time.")
+    expect(half.text(euro)).to start_with("Wait until 8 Jun 2026. The price should be down to €90 by then, and it's 50% likely to still be there.")
     # Most 150.00: now 50; next week 0.5 × 60 = 30. Buy.
-    expect(decide.call(15_000, 0.5).text(euro)).to eq("Buy now at 100.00: it leaves 50.00 above target pay. " \
-                                                      "Waiting until 8 Jun 2026 would save 10.00, but it is still there only 50% of the time.")
+    expect(decide.call(15_000, 0.5).text(euro)).to eq("Buy now at €100: that's about €50 less than you could pay. " \
+                                                      "Waiting until 8 Jun 2026 would save you €10, but it's only 50% likely to still be there.")
     expect(decide.call(-1, 0.1).key).to eq("never")
     expect(decide.call(nil, 0.1).key).to eq("unknown")
   end
@@ -80,16 +80,18 @@ RSpec.describe "tags that are cut" do
     decide = ->(most, trip) { scout::WaitOrBuy.new(known, most: most, gone: weekly, today: today, trip: trip) }
     # Now 5.00, next week 7.50: a gain of 2.50.
     expect([decide.call(10_500, 249).key, decide.call(10_500, 251).key]).to eq(%w[wait buy])
-    expect(decide.call(10_500, 251).text(euro)).to eq("Buy now at 100.00: it leaves 5.00 above target pay. " \
-                                                      "Waiting until 8 Jun 2026 gains 2.50 on average, less than a second trip at 2.51.")
+    expect(decide.call(10_500, 251).text(euro)).to eq("Buy now at €100: that's about €5 less than you could pay. " \
+                                                      "Waiting until 8 Jun 2026 would gain about €2 on average, less than a second trip " \
+                                                      "costs (€2.51).")
     expect(decide.call(9_500, 1000)).to have_attributes(key: "never")
     expect(decide.call(9_500,
-                       1000).text(euro)).to eq("Neither: what waiting gains is not worth a second trip at 10.00.")
+                       1000).text(euro)).to eq("Pass. Waiting wouldn't save enough to pay for a second trip (€10).")
     one = scout::WaitOrBuy.new(forecast(sightings(["2026-06-01", 10_000])), most: 9000, gone: weekly, today: today)
-    expect(one.text(euro)).to start_with("At 100.00 it misses target pay, and there is no forecast: one sighting")
+    expect(one.text(euro)).to start_with("At €100 it won't reach your target pay, and there's no forecast: one price")
     twice = sightings(["2026-06-01", 10_000], ["2026-06-01", 9000])
     expect([twice.rule, twice.last.tag]).to eq([nil, 9000])
-    expect(twice.remarks(euro)).to eq(["Seen twice on 1 Jun 2026: the later tag counts, one day tells no rule of cuts."])
+    expect(twice.remarks(euro)).to eq(["Two prices on 1 Jun 2026: the later one counts. One day isn't enough to tell how the shop marks " \
+                                       "prices down."])
   end
 
   it "takes the weekly chance from own history once five are gone, else by size" do

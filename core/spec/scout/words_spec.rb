@@ -15,7 +15,7 @@ RSpec.describe "what is said of buying" do
       { tag: 4500, most: 2866, walk_away: 6566, resale: 13_500, standing: nil, unknown: 5 }, unit: 100
     )
     expect(tape.marks.map { |mark| [mark[:label], mark[:amount]] })
-      .to eq([["most to pay", 2866], ["tag", 4500], ["walk away", 6566], ["resale", 13_500]])
+      .to eq([["pay at most", 2866], ["tag price", 4500], ["walk away", 6566], ["expected price", 13_500]])
     expect([tape.step, tape.length]).to eq([2000, 14_000])
   end
 
@@ -23,7 +23,7 @@ RSpec.describe "what is said of buying" do
     rule = ->(basis, cut, every) { core::Scout::TagRule.new(basis: basis, cut: cut, every: every).text(euro) }
     expect(rule.call("current", 15/100r, 7)).to eq("15% of the current price every 7 days")
     expect(rule.call("first", 125/1000r, 14)).to eq("12.5% of the first price every 14 days")
-    expect(rule.call("amount", 550, 1)).to eq("5.50 every day")
+    expect(rule.call("amount", 550, 1)).to eq("€5.50 every day")
   end
 
   it "sorts sightings by day, and rests on those since the last rise" do
@@ -47,12 +47,12 @@ RSpec.describe "what is said of buying" do
     choice = core::Scout::WaitOrBuy.new(forecast, most: 9500, gone: gone, today: day("2026-06-01"))
     # At 100.00 now −5.00; a week on 0.9 × 5 = 4.50; two 0.81 × 14 = 11.34; and so on: the best is later.
     expect(choice.choices.first(3).map { |one| one.worth.round }).to eq([-500, 450, 1134])
-    expect(choice.text(euro)).to end_with("at 100.00 it misses target pay.")
+    expect(choice.text(euro)).to end_with("At €100 it won't reach your target pay.")
     expect(core::Scout::WaitOrBuy.new(forecast, most: 100, gone: gone, today: day("2026-06-01")).text(euro))
-      .to eq("Neither: no tag ahead comes down to 1.00.")
+      .to eq("Pass. The price isn't expected to come down to €1.")
     single = core::Scout::TagForecast.new(seen(["2026-06-01", 900]), today: day("2026-06-01"))
     expect(core::Scout::WaitOrBuy.new(single, most: 1000, gone: gone, today: day("2026-06-01")).text(euro))
-      .to eq("Buy now at 9.00: it leaves 1.00 above target pay.")
+      .to eq("Buy now at €9: that's about €1 less than you could pay.")
   end
 
   it "counts parted-out and lost pieces among the losses of a year" do
@@ -67,7 +67,7 @@ RSpec.describe "what is said of buying" do
     expect(money.parts.map do |part|
       [part.key, part.amount]
     end.first(3)).to eq([[:purchase, 1000], [:trips, 250], [:materials, 0]])
-    expect(money.figure.sentence(euro)).to eq("spent so far 12.50 = 10.00 + 2.50")
-    expect(core::Flips::MoneyIn.new(purchase: nil, trips: 250).figure.why).to eq("price paid is not known")
+    expect(money.figure.sentence(euro)).to eq("spent so far €12.50 = €10.00 + €2.50")
+    expect(core::Flips::MoneyIn.new(purchase: nil, trips: 250).figure.why).to eq("the price you paid is missing")
   end
 end

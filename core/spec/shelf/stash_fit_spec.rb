@@ -17,8 +17,9 @@ RSpec.describe Core::Shelf::StashFit do
     items = [item(1, "pull", 6, spacing: 64.0), item(2, "pull", 4, spacing: 96.0), item(3, "pull", 8, spacing: 95.5), item(4, "pull", 8),
              item(5, "leg", 4)]
     expect(answers(items, need("pull", 6, spacing: 96.0)))
-      .to eq([[3, "fits", "8 there, 6 wanted, 96 mm between holes"], [2, "short", "4 of 6"],
-              [1, "no", "64 mm between holes, not 96 mm: fill and drill again"], [4, "no", "one hole, or its spacing was not measured"]])
+      .to eq([[3, "fits", "8 there, 6 needed, 96 mm between holes"], [2, "short", "4 of 6"],
+              [1, "no", "64 mm between holes, not 96 mm: fill the holes and drill new " \
+                        "ones"], [4, "no", "it has one hole, or its spacing isn't measured"]])
     expect( # without holes any spacing will do
       answers(items, need("pull", 6)).map do |row|
         row[1]
@@ -34,7 +35,7 @@ RSpec.describe Core::Shelf::StashFit do
     end).to eq([[1, "fits"], [3, "short"], [2, "no"], [4, "no"]])
     boards = [item(1, "board", 2, long: 900.0, wide: 300.0), item(2, "board", 2, long: 900.0, wide: 280.0)]
     expect(answers(boards, need("board", 2, long: 850.0, wide: 300.0)))
-      .to eq([[1, "fits", "2 there, 2 wanted, 900 mm long"], [2, "no", "280 mm wide, 300 mm are wanted"]])
+      .to eq([[1, "fits", "2 there, 2 needed, 900 mm long"], [2, "no", "280 mm wide, 300 mm are needed"]])
   end
 
   it "has nothing to say of an empty stash or a piece that takes nothing" do

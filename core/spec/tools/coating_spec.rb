@@ -27,14 +27,14 @@ RSpec.describe "tools for paint and finish" do
   it "thins by the line through the logarithms: 0% 80 s and 10% 40 s, so 20 s at 20%" do
     # ln 80 − ln 40 = ln 2 over 10%; another ln 2 to 20 s needs 10% more. Past the 10% of the paint: never.
     found = ask(:thinning, readings: "0: 80; 10: 40", target: 20)
-    expect(found.headline).to eq("It is at its limit of 10%: add nothing more.")
+    expect(found.headline).to eq("It's at its limit of 10%. Don't add any more.")
     expect(found.warnings.first).to include("It would take 20%, past the 10%")
     # With chalk-style paint, limit 30%: 20% of 300 ml are 60, 30 are in it.
     chalk = ask(:thinning, product: "paint_chalk", readings: "0: 80; 10: 40", target: 20)
-    expect([chalk.headline, said(chalk, "Add now")]).to eq(["Add 30 ml, then read the cup again.", "30 ml"])
+    expect([chalk.headline, said(chalk, "Add now")]).to eq(["Add 30 ml, then measure again.", "30 ml"])
     # One reading: 5% more of 300 ml.
-    expect(ask(:thinning, readings: "0: 75").headline).to eq("Add 15 ml, then read the cup again.")
-    expect(ask(:thinning, readings: "5: 30.5").headline).to eq("It is there: add nothing.")
+    expect(ask(:thinning, readings: "0: 75").headline).to eq("Add 15 ml, then measure again.")
+    expect(ask(:thinning, readings: "5: 30.5").headline).to eq("Just right. Don't add anything.")
     # 90 ml to 300 ml is 30%, 23% of the mix (worked by hand).
     much = ask(:thinning, product: "paint_chalk", readings: "0: 90; 30: 40", target: 60)
     expect(said(much, "In it now")).to eq("90 ml (30% of the paint, 23.1% of the mix)")
@@ -44,7 +44,7 @@ RSpec.describe "tools for paint and finish" do
     # 0% 80 s, 20% 20 s: 40 s at 10%. 60 ml of water in 300 ml want 600 ml of paint: 300 more.
     expect(ask(:thinning, product: "paint_chalk", readings: "0: 80; 20: 20",
                           target: 40).headline).to eq("Too thin: add 300 ml of paint.")
-    expect(ask(:thinning, readings: "5: 20", target: 30).headline).to include("one reading does not say by how much")
+    expect(ask(:thinning, readings: "5: 20", target: 30).headline).to include("Already too thin")
     expect(refused(:thinning,
                    readings: "0: 40; 10: 60")).to match([:readings,
                                                          /By these readings, it gets thicker as you thin it\. Stir, strain, and measure again/])
@@ -82,9 +82,9 @@ RSpec.describe "tools for paint and finish" do
     expect([said(found, "Passes of the sprayer"), said(found, "From pass to pass")]).to eq(["7", "120 mm"])
     expect(said(ask(:method, height: 150), "Passes of the sprayer")).to eq("1")
     expect(ask(:method,
-               overlap: 10).warnings).to eq(["An overlap of 30 to 50% is usual: less leaves stripes, more runs."])
+               overlap: 10).warnings).to eq(["An overlap of 30 to 50% is usual. Less leaves stripes; more causes runs."])
     big = ask(:method, area: 12)
-    expect(big.headline).to match(/\ASprayer is quickest/)
+    expect(big.headline).to match(/\ASprayer is fastest/)
   end
 
   it "says whether a coat may go on: 20 °C and 50% have their dew point at 9.3 °C, 30 °C and 70% at 23.9 °C (Magnus, from memory)" do
@@ -98,12 +98,12 @@ RSpec.describe "tools for paint and finish" do
 
   it "makes ladders: 80, 100, 150, 220 and 60, 120, 180, 240 are used whole (common practice, no source)" do
     expect(ask(:ladder, from: "bare", under: "clear",
-                        at_hand: "80 100 150 220").headline).to eq("P80, P100, P150, P220.")
+                        at_hand: "80 100 150 220").headline).to eq("80, 100, 150, 220 grit.")
     expect(ask(:ladder, from: "caked", under: "wax",
-                        at_hand: "60, 120, 180, 240").headline).to eq("P60, P120, P180, P240.")
+                        at_hand: "60, 120, 180, 240").headline).to eq("60, 120, 180, 240 grit.")
     expect(refused(:ladder, at_hand: "80, 220")).to match([:grits, /missing/])
     expect(refused(:ladder, at_hand: "85")).to match([:at_hand, /85 isn't a grit you can buy\. Type them like 80, 100, 150, 220/])
-    expect(ask(:ladder, veneer: "yes").warnings).to include(/begin with P120/)
+    expect(ask(:ladder, veneer: "yes").warnings).to include(/start with 120 grit/)
   end
 
   it "mixes filler in batches, and puts a block into deep holes" do
@@ -118,7 +118,7 @@ RSpec.describe "tools for paint and finish" do
     # 2 × (400 + 180) = 1.16 m; four, and 5% more: 4.87 m.
     found = ask(:tape)
     expect(found.headline).to eq("4.9 m of tape: 1 roll of 25 m.")
-    expect(found.steps.map(&:label)).to eq(["Mask 4 zones", "Peel the tape while the last coat is touch dry"])
+    expect(found.steps.map(&:label)).to eq(["Mask 4 zones", "Peel the tape when the last coat is touch dry"])
     expect(said(ask(:tape, sides: 2), "One zone")).to eq("0.8 m")
     expect(said(ask(:tape, sides: 3), "One zone")).to eq("0.98 m")
   end

@@ -74,7 +74,7 @@ RSpec.describe Core::Tools::Formatter do
     millimetres = described_class.new("mm")
     expect([148.5, 0, 12_345.0, -36.46].map do |mm|
       millimetres.length(mm)
-    end).to eq(["148.5 mm", "0 mm", "12 345 mm", "−36.5 mm"])
+    end).to eq(["148.5 mm", "0 mm", "12,345 mm", "−36.5 mm"])
     expect(millimetres.typed(12_345.0)).to eq("12345")
     inches = described_class.new("in")
     expect([600.075, 0.2, -25.4, 152.4].map { |mm| inches.length(mm) }).to eq(["23 5/8 in", "0 in", "−1 in", "6 in"])

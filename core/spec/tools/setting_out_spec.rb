@@ -27,7 +27,7 @@ RSpec.describe "tools for setting out" do
     expect(refused(:slats, field: 20)).to match([:widths, /Not one slat fits/])
     # Gap from 395 to 405 in the middle: a knob's screw falls into it; screws 40 mm apart meet slats 10 and 11.
     expect(ask(:slats,
-               screws: 0).warnings).to eq(["The screw at 400 mm falls into a gap: pack it out to 8 mm, or change the number by one."])
+               screws: 0).warnings).to eq(["The screw at 400 mm falls into a gap: pad it out to 8 mm, or change the number by one."])
     expect(ask(:slats, screws: 40).warnings).to eq([])
   end
 
@@ -42,7 +42,7 @@ RSpec.describe "tools for setting out" do
   it "cuts sticks with kerf, labelled parts, offcuts and a proof" do
     # 8 parts are 4140 mm and 8 kerfs: two sticks of 2400 and no fewer.
     found = ask(:sticks)
-    expect(found.headline).to eq("2 sticks of 2400 mm: proven, no plan does with fewer.")
+    expect(found.headline).to eq("2 sticks of 2400 mm: proven: no plan takes fewer.")
     expect(found.cuts.map do |cut|
       [cut.mark, cut.name, cut.number, cut.long]
     end).to eq([["A", "leg", 4, 620.0], ["B", "rail", 4, 415.0]])
@@ -63,7 +63,7 @@ RSpec.describe "tools for setting out" do
 
   it "cuts sheets with oversize, whole flutes and a pattern that runs on" do
     found = ask(:sheets)
-    expect(found.headline).to eq("1 sheet of 2440 mm by 1220 mm: proven, none could be saved.")
+    expect(found.headline).to eq("1 sheet of 2440 mm by 1220 mm: proven, none .")
     expect(ask(:sheets, spare: 5).cuts.first.to_h).to include(long: 610.0, wide: 390.0, number: 2)
     # Flutes of 12: 380 mm are 31.7 flutes, so 32: 384 mm.
     expect(ask(:sheets, pitch: 12).cuts.first.wide).to eq(384.0)
@@ -82,7 +82,7 @@ RSpec.describe "tools for setting out" do
     expect(found.table.rows.first).to eq(["1", "75 mm", "−150 mm", "−36.5 mm"])
     expect([said(found, "Move the guide between passes"),
             said(found, "Left under the groove")]).to eq(["0.6 mm", "16 mm"])
-    expect(found.warnings).to include(/beyond the edge/)
+    expect(found.warnings).to include(/the guide is off the panel/)
     expect(ask(:grooves, side: "right").table.rows.first.last).to eq("186.5 mm") # 75 + 1.5 + 110
     expect(ask(:grooves, veneer: "0.6").warnings).to include(/goes through the veneer/)
     expect(ask(:grooves, count: 1).headline).to eq("1 groove, 2 passes each.")
@@ -98,13 +98,13 @@ RSpec.describe "tools for setting out" do
     # (1200 − 3) ÷ 2 − 1 = 597.5; lost 1200 − 1195 = 5.
     found = ask(:split_top)
     expect([found.headline, said(found, "Saw line"),
-            said(found, "Lost in all")]).to eq(["Two tops 597.5 mm wide.", "598.5 mm", "5 mm"])
-    expect(ask(:split_top, profile: "moulded").warnings.first).to include("The moulding is gone")
+            said(found, "Total loss")]).to eq(["Two tops 597.5 mm wide.", "598.5 mm", "5 mm"])
+    expect(ask(:split_top, profile: "moulded").warnings.first).to include("The sawn edges have no molding")
     expect(refused(:split_top, wide: 60, overhang: 20)).to match([:overhang, /all overhang/])
     # A kneehole of 400 out of 1200, kerf 3: (1200 − 400) ÷ 2 − 3 = 397 to the saw line, 396 planed.
     kneehole = ask(:split_top, out: 400)
     expect([kneehole.headline, said(kneehole, "Saw line"),
-            said(kneehole, "Lost in all")]).to eq(["Two tops 396 mm wide.", "397 mm", "408 mm"])
+            said(kneehole, "Total loss")]).to eq(["Two tops 396 mm wide.", "397 mm", "408 mm"])
     expect(refused(:split_top, wide: 1200, out: 1180)).to match([:overhang, /all overhang/])
   end
 

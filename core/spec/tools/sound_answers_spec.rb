@@ -15,13 +15,13 @@ RSpec.describe "sound answers of the bench tools" do
 
   it "says of what is thinner than wanted without water that water is not the way" do
     expect(ask(:thinning, readings: "5: 20; 10: 15",
-                          target: 30).headline).to start_with("Thinner than 30 s even without anything added")
+                          target: 30).headline).to start_with("Thinner than 30 s even without thinner")
     expect(said(ask(:thinning, readings: "5: 20; 10: 15", target: 30), "Wanted")).to be_nil
   end
 
   it "proposes no percentage that nobody asked for: what is there is there" do
     there = ask(:thinning, readings: "0: 40; 13: 30", target: 30)
-    expect(there.headline).to eq("It is there: add nothing.")
+    expect(there.headline).to eq("Just right. Don't add anything.")
     expect(there.warnings).to eq(["13% is in it, past the 10% of the label: try it on a test card first, and let it dry."])
     past = ask(:thinning, readings: "0: 40; 8: 25", target: 30)
     expect([past.headline, past.warnings]).to match([start_with("Too thin: add "), []])
@@ -88,6 +88,6 @@ RSpec.describe "sound answers of the bench tools" do
     expect(climate.new(air: 20, surface: 40,
                        humidity: 30).against.first).to start_with("the surface at 40 °C is too hot")
     expect(climate.new(air: 9, surface: 15,
-                       humidity: 40).against(coldest: 12).first).to start_with("the air at 9 °C is too cold: its label")
+                       humidity: 40).against(coldest: 12).first).to start_with("the air at 9 °C is too cold: the label")
   end
 end

@@ -60,9 +60,9 @@ RSpec.describe "reading what a person typed" do
 
   it "shows money with a true minus and gaps, and writes it plainly for programs" do
     text = Core::Units::MoneyText
-    expect(text.text(-1_234_567, euro)).to eq("−12 345.67")
+    expect(text.text(-1_234_567, euro)).to eq("−€12,345.67")
     expect(text.plain(-1_234_567, euro)).to eq("-12345.67")
-    expect(text.text(Rational(1, 3), yen)).to eq("0")
+    expect(text.text(Rational(1, 3), yen)).to eq("¥0")
     expect(text.text(nil, euro)).to be_nil
   end
 

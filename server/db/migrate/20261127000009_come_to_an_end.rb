@@ -29,7 +29,7 @@ class ComeToAnEnd < ActiveRecord::Migration[7.2]
 
   private
 
-  # Without a plan it was said; with one it is counted anew at the next start (Operations::Flips::ToCome.complete). Past
+  # Without a plan it was said; with one it is counted again at the next start (Operations::Flips::ToCome.complete). Past
   # the work nothing is to come.
   def carry(left, said)
     planned = "SELECT piece_id FROM looks WHERE chosen = 1 AND deletion_id IS NULL"

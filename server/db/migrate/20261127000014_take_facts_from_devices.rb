@@ -2,7 +2,7 @@
 
 require "securerandom"
 
-# What devices note while the workshop is out of reach, and send later: each once, as of when it happened.
+# What devices note while the device is offline, and send later: each once, as of when it happened.
 class TakeFactsFromDevices < ActiveRecord::Migration[7.2]
   def up
     # A device keeps the data of one workshop apart from another's at the same address.

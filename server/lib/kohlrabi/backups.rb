@@ -11,7 +11,7 @@ module Backups
 
   extend self
 
-  # Writes an archive of the open workshop. file: path, taken anew where it is there. Nothing half-written is left under
+  # Writes an archive of the open workshop. file: path, taken again where it is there. Nothing half-written is left under
   # its name.
   def write(file, &)
     partial = "#{file}.#{Process.pid}.part"

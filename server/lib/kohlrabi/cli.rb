@@ -6,7 +6,7 @@ require "thor"
 
 # The command line, bin/kohlrabi. Each command goes through the operations, as the interface does.
 class Cli < Thor
-  WORDS = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.freeze
+  WORDS = { taken: "taken", bad: "wrong", repeat: "already there, left out (--again imports it)" }.freeze
 
   class << self
     def exit_on_failure? = true
@@ -18,7 +18,7 @@ class Cli < Thor
       stop(e.message)
     rescue SystemCallError, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
       trouble = Storage.trouble(e) || (e if e.is_a?(SystemCallError)) or raise
-      stop("#{trouble.to_s.delete_suffix('.')}. The data folder is #{Folder.path}; another can be named with KOHLRABI_HOME.")
+      stop("#{trouble.to_s.delete_suffix('.')}. The data folder is #{Folder.path}. To use another, set KOHLRABI_HOME.")
     end
 
     private
@@ -29,18 +29,18 @@ class Cli < Thor
     end
   end
 
-  class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
+  class_option :demo, type: :boolean, default: false, desc: "Use the demo's data instead of yours"
 
-  desc "serve", "Serve your workshop on this machine"
-  option :port, type: :numeric, default: 4646, desc: "Port; the next free one is taken when it is busy, with --lan none"
-  option :lan, type: :boolean, default: false, desc: "Let other devices on your network in, encrypted, with a passcode"
-  option :address, type: :string, desc: "With --lan: only this address of the machine"
-  option :certificate, type: :string, desc: "With --lan: a certificate of your own (PEM file) in place of the house's"
+  desc "serve", "Start your workshop on this computer"
+  option :port, type: :numeric, default: 4646, desc: "Port; if it's taken, the next free one is used (with --lan it has to be free)"
+  option :lan, type: :boolean, default: false, desc: "Let other devices on your network connect, encrypted, with a passcode"
+  option :address, type: :string, desc: "With --lan: only this address of the computer"
+  option :certificate, type: :string, desc: "With --lan: use your own certificate (PEM file) instead of the workshop's"
   option :key, type: :string, desc: "With --certificate: its key (PEM file)"
   option :plain_http_that_anybody_on_the_network_can_read, type: :boolean, default: false,
                                                            desc: "With --lan: not encrypted"
   option :begin_anew, type: :boolean, default: false,
-                      desc: "Begin a new workshop where the old one's database is missing or empty"
+                      desc: "Start a new workshop where the old database is missing or empty"
   def serve
     lock = lock("serve").tap(&:serve)
     open_workshop(begin_anew: options[:begin_anew])
@@ -51,13 +51,13 @@ class Cli < Thor
   def passcode
     open_workshop
     ask_passcode
-    say "The passcode is set. Devices that were let in before must give it again."
+    say "The passcode is set. Other devices have to enter it again."
   end
 
-  desc "demo", "Serve the invented workshop of the demo, from a folder of its own"
-  option :port, type: :numeric, default: 4647, desc: "Port; the next free one is taken when it is busy"
+  desc "demo", "Start the demo, a made-up workshop in its own folder"
+  option :port, type: :numeric, default: 4647, desc: "Port; if it's taken, the next free one is used"
   option :fresh, type: :boolean, default: false,
-                 desc: "Lay the demo anew, dated from today; what you tried in it is lost"
+                 desc: "Start the demo over, dated from today; what you tried in it is lost"
   def demo
     database = Folder.database(demo: true)
     lock = DataLock.new(File.dirname(database), as: "demo").tap(&:serve)
@@ -66,31 +66,31 @@ class Cli < Thor
     Records::Database.open(database, begin_anew: true)
     complete_figures
     unless Records::Piece.exists?
-      say "Laying out the demo workshop …"
+      say "Setting up the demo …"
       Demo::Workshop.load { |done, of| progress("pieces", done, of) }
     end
     Server.run(port: options[:port]) { |address| lock.served_at(address) }
   end
 
-  desc "import FILE", "Take in a spreadsheet of past flips: CSV, XLSX or ODS (docs/formats/flips-csv.md)"
+  desc "import FILE", "Import a spreadsheet of past flips: CSV, XLSX, or ODS (docs/formats/flips-csv.md)"
   option :skip_bad, type: :boolean, default: false,
-                    desc: "Take the good rows and leave bad ones and unknown columns out"
-  option :again, type: :boolean, default: false, desc: "Take rows whose name and date are there already"
+                    desc: "Import the good rows, and skip bad rows and unknown columns"
+  option :again, type: :boolean, default: false, desc: "Import rows even if their name and date are already there"
   option :columns, type: :hash, default: {},
-                   desc: "How columns are matched, such as Item:name Paid:purchase; Colour: leaves it out"
+                   desc: "How to match columns, like Item:name Paid:purchase (Color: leaves that column out)"
   def import(file)
-    fail_with("There is no file #{file}.") unless File.file?(file)
+    fail_with("There's no file #{file}.") unless File.file?(file)
     open_workshop
     sheet = Operations::Books::Spreadsheet.new(File.binread(file), again: options[:again],
                                                                    skip_bad: options[:skip_bad], columns: options[:columns])
     tell(sheet)
     sheet.take! { |done, of| progress("flips", done, of) }
     taken = sheet.outcomes.count { |outcome| outcome.state == :taken }
-    say "#{taken} #{taken == 1 ? 'flip' : 'flips'} taken in, #{sheet.outcomes.size - taken} left out."
+    say "#{taken} #{taken == 1 ? 'flip' : 'flips'} imported, #{sheet.outcomes.size - taken} left out."
   rescue Core::Refusal => e
     fail_with(e.message)
   rescue Operations::Support::Refused
-    fail_with("Nothing was taken in. Mend the file, or leave the bad rows out with --skip-bad.")
+    fail_with("Nothing was imported. Fix the file, or skip the bad rows with --skip-bad.")
   end
 
   desc "report", "All flips and their totals as JSON (docs/formats/report-json.md)"
@@ -98,57 +98,57 @@ class Cli < Thor
   option :year, type: :string, desc: "Only flips sold in that year"
   def report
     year = options[:year]
-    fail_with("“#{year}” is not a year. Write four digits, such as 2026.") if year && !year.match?(/\A\d{4}\z/)
+    fail_with("“#{year}” isn't a year. Type it like 2026.") if year && !year.match?(/\A\d{4}\z/)
     open_workshop
     puts JSON.pretty_generate(Operations::Books::Report.build(year: year))
     left_out = year ? Operations::Books::Report.left_out(year) : 0
     return unless left_out.positive?
 
-    warn "#{left_out} kept, given away or scrapped in #{year} are not in a report by date of sale."
+    warn "#{left_out} kept, given away or scrapped in #{year} aren't in a report by sale date."
   end
 
-  desc "calendar", "Sessions, ends of drying and reminders as iCalendar (docs/formats/calendar.md)"
+  desc "calendar", "Sessions, drying times, and reminders as iCalendar (docs/formats/calendar.md)"
   def calendar
     open_workshop
     puts Operations::Bench::Feed.text
   end
 
-  desc "export WHAT", "flips, costs, hours or sales as CSV, or the journal, on standard output (docs/formats)"
+  desc "export WHAT", "Write flips, costs, hours, or sales as CSV, or the journal, to standard output (docs/formats)"
   def export(what)
-    fail_with("“#{what}” is not one of #{Operations::Books::Exports::WHAT.join(', ')}.") unless Operations::Books::Exports::WHAT.include?(what.to_sym)
+    fail_with("“#{what}” isn't one of #{Operations::Books::Exports::WHAT.join(', ')}.") unless Operations::Books::Exports::WHAT.include?(what.to_sym)
     open_workshop
     puts Operations::Books::Exports.public_send(what)
   end
 
-  desc "backup FILE", "Write the whole workshop with its photos into one file (docs/formats/archive.md)"
+  desc "backup FILE", "Save the whole workshop with its photos in one file (docs/formats/archive.md)"
   def backup(file)
     open_workshop
     Backups.write(file) { |done, of| progress("parts", done, of) }
     say "#{file}: #{Records::Piece.count} flips and #{Records::Photo.count} photos. Keep a copy on another device."
   rescue SystemCallError => e
-    fail_with("#{file} cannot be written: #{e.message}.")
+    fail_with("#{file} can't be written: #{e.message}.")
   end
 
-  desc "restore FILE", "Bring a backup back in place of the workshop, which is kept beside it; stop the server first"
+  desc "restore FILE", "Replace the workshop with a backup, and keep the old one next to it; stop the server first"
   def restore(file)
-    fail_with("There is no file #{file}.") unless File.file?(file)
+    fail_with("There's no file #{file}.") unless File.file?(file)
     database = Folder.database(demo: options[:demo])
     DataLock.new(File.dirname(database), as: "restore").alone
     before = Restore.new(file, database).run { |done, of| progress("tables", done, of) }
-    say "Restored: #{Records::Piece.count} flips.#{" What was there before is kept as #{before}." if before}"
+    say "Restored: #{Records::Piece.count} flips.#{" The old workshop is kept as #{before}." if before}"
   rescue Core::Refusal => e
     fail_with("#{e.message} Nothing was changed.")
   end
 
-  desc "doctor", "Compute every flip anew and compare it with what is stored"
-  option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
+  desc "doctor", "Recalculate every flip and compare it with the saved figures"
+  option :mend, type: :boolean, default: false, desc: "Save the recalculated figures"
   def doctor
     Storage.full?(File.dirname(Folder.database(demo: options[:demo]))) ? open_copy : open_workshop
     Operations::House::Doctor.mend if options[:mend]
     findings = Operations::House::Doctor.examine { |done, of| progress("flips", done, of) }
     findings.each { |finding| say finding }
-    fail_with("#{findings.size} findings. Stored figures are written anew with --mend.") if findings.any?
-    say "All is well: #{Records::Piece.count} flips, every figure as computed."
+    fail_with("#{findings.size} problems. To save the recalculated figures, run it with --mend.") if findings.any?
+    say "Everything is fine: #{Records::Piece.count} flips, all figures correct."
   end
 
   no_commands do
@@ -156,7 +156,7 @@ class Cli < Thor
     def lan
       check_certificate
       addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
-      fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
+      fail_with("This computer has no address on a local network. Connect it, or set one with --address.") if addresses.empty?
       ask_passcode unless Operations::House::Access.passcode?
       house = house_certificate(addresses)
       Server::Lan.new(addresses: addresses, house: house,
@@ -177,8 +177,8 @@ class Cli < Thor
     def check_certificate
       files = [options[:certificate], options[:key]].compact
       missing = files.find { |file| !File.readable?(file) }
-      fail_with("There is no readable file #{missing}.") if missing
-      fail_with("A certificate and its key go together: give both or neither.") if files.one?
+      fail_with("Can't read the file #{missing}.") if missing
+      fail_with("A certificate needs its key. Give both or neither.") if files.one?
       Network.check_certificate(*files) if files.any?
     end
 
@@ -201,7 +201,7 @@ class Cli < Thor
     # The disk is full, and nothing can be opened there.
     def open_copy
       fail_with(Storage::FULL.to_s) if options[:mend]
-      warn "The disk is full. Make room on it; this looks at a copy."
+      warn "The disk is full. Free up some space. This check uses a copy."
       folder = Dir.mktmpdir
       at_exit { FileUtils.rm_rf(folder) }
       Records::Database.open_copy(Folder.database(demo: options[:demo]), folder)
@@ -209,7 +209,7 @@ class Cli < Thor
 
     # Said apart from what a command prints: it may be read by another program.
     def complete_figures
-      Operations::Flips::Summaries.bring_up_to_date { |number| warn "Bringing the figures of #{number} flips up to date …" }
+      Operations::Flips::Summaries.bring_up_to_date { |number| warn "Updating the figures of #{number} flips …" }
     end
 
     def lock(name) = @lock ||= DataLock.new(File.dirname(Folder.database(demo: options[:demo])), as: name)

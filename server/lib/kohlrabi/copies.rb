@@ -25,7 +25,7 @@ module Copies
       text = path[PUT_ASIDE, 1]
       if text && File.size?(path)
         Copy.new(path: path, on: Date.strptime(text, "%Y%m%d"),
-                 what: "put aside by a restore")
+                 what: "kept by a restore")
       end
     end
     (kept + aside).sort_by { |copy| [copy.on, copy.path] }.reverse
@@ -37,9 +37,9 @@ module Copies
   # What there is to bring back, in lines for a terminal.
   def lines(database)
     found = all(database)
-    return ["There is no copy beside it. One kept elsewhere comes back with: bin/kohlrabi restore FILE"] if found.empty?
+    return ["There's no copy next to it. If you have one elsewhere, restore it with: bin/kohlrabi restore FILE"] if found.empty?
 
-    ["Copies beside it:", *found.map { |copy| "  #{copy.path} (#{copy.what}, #{Core::Units::Calendar.text(copy.on)})" },
-     "Bring one back with: bin/kohlrabi restore #{found.first.path}", "What is there now is put aside, not lost."]
+    ["Copies next to it:", *found.map { |copy| "  #{copy.path} (#{copy.what}, #{Core::Units::Calendar.text(copy.on)})" },
+     "Restore one with: bin/kohlrabi restore #{found.first.path}", "What's there now is kept."]
   end
 end

@@ -25,14 +25,14 @@ class DataLock
   # Held with others until the process ends. Raises Held while somebody restores.
   def share
     data(File::LOCK_SH) or
-      raise Held, "The workshop's data is being replaced by #{holders}. Wait until that has ended, then try again."
+      raise Held, "The workshop's data is being replaced by #{holders}. Wait until that's finished, then try again."
     sign
   end
 
   # Held by nobody else, until the process ends or shares it. Raises Held while anybody works with the data.
   def alone
     data(File::LOCK_EX) or
-      raise Held, "The workshop is in use by #{holders}. End it first, then try again. Nothing was changed."
+      raise Held, "The workshop is in use by #{holders}. Stop it first, then try again. Nothing was changed."
     sign
   end
 
@@ -42,8 +42,8 @@ class DataLock
     return @server.truncate(0) if @server.flock(File::LOCK_EX | File::LOCK_NB) # the address of an earlier one
 
     at = @server.read
-    raise Held, "This workshop is served already#{" at #{at}" unless at.empty?} by #{holders { |one| SERVERS.include?(one['as']) }}. " \
-                "Use that, or end it first."
+    raise Held, "This workshop is already running#{" at #{at}" unless at.empty?} by #{holders { |one| SERVERS.include?(one['as']) }}. " \
+                "Use that one, or stop it first."
   end
 
   # Leaves word of the address, for who asks later.

@@ -53,7 +53,7 @@ class HouseCertificate
     give(*pair) unless fits?(pair.first)
   end
 
-  # [certificate, key] of the authority, as kept or made anew.
+  # [certificate, key] of the authority, as kept or made again.
   def authority_pair
     kept = [read_authority, read_key("authority-key.pem")]
     return kept if kept.all? && kept.first.check_private_key(kept.last) && kept.first.not_after > @now
@@ -65,7 +65,7 @@ class HouseCertificate
   def read_authority = kept { OpenSSL::X509::Certificate.new(File.read(@authority)) }
   def read_key(name) = kept { OpenSSL::PKey.read(File.read(File.join(@folder, name))) }
 
-  # nil for what was deleted or damaged by hand: it is made anew.
+  # nil for what was deleted or damaged by hand: it is made again.
   def kept
     yield
   rescue Errno::ENOENT, OpenSSL::OpenSSLError

@@ -4,7 +4,7 @@ require "fileutils"
 
 # Brings a backup back in place of a workshop: an archive that backup wrote, or a database that an earlier restore put
 # aside. The file is checked whole first; its data is put together in a database of its own, brought up to date by the
-# migrations that the workshop itself went through, and its figures are computed anew, whatever stands for them in the
+# migrations that the workshop itself went through, and its figures are recomputed, whatever stands for them in the
 # file. Only then it takes the workshop's place, in one rename: whenever the program or the machine stops, either the
 # old workshop is there whole or the new one is. What was there, sound or not, is kept beside it.
 # Nobody else may have the workshop open (DataLock).

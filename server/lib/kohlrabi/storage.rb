@@ -10,14 +10,14 @@ module Storage
     def to_s = "#{text} #{remedy}"
   end
 
-  FULL = Trouble.new("The disk is full: nothing was recorded.",
-                     "Make room on the disk that holds the workshop's data, then do it again.").freeze
-  READ_ONLY = Trouble.new("The data folder cannot be written: nothing was recorded.",
-                          "Make the folder and its files writable for this user, then do it again.").freeze
-  FAILING = Trouble.new("The disk does not answer as it should: nothing was recorded.",
-                        "Look after the disk, and keep a backup on another one before going on.").freeze
+  FULL = Trouble.new("The disk is full, so nothing was saved.",
+                     "Free some space on the disk with the workshop's data, then try again.").freeze
+  READ_ONLY = Trouble.new("The data folder can't be written, so nothing was saved.",
+                          "Make the folder and its files writable for this user, then try again.").freeze
+  FAILING = Trouble.new("The disk isn't answering properly, so nothing was saved.",
+                        "Check the disk, and put a backup on another one before you go on.").freeze
   DAMAGED = Trouble.new("The workshop's database is damaged.",
-                        "End the server and start it again: it says which copies there are to restore.").freeze
+                        "Stop the server and start it again. It lists the backups you can restore.").freeze
   KINDS = {
     FULL => [SQLite3::FullException, Errno::ENOSPC, Errno::EDQUOT],
     READ_ONLY => [SQLite3::ReadOnlyException, SQLite3::CantOpenException, SQLite3::PermissionException,

@@ -29,9 +29,9 @@ RSpec.describe "what the server stands" do
 
   it "refuses malformed JSON, unknown fields, wrong types and missing fields, naming them" do
     call(:post, "/api/pieces", '{"name": "A"')
-    problem(400, /not valid JSON/)
+    problem(400, /isn't valid JSON/)
     call(:post, "/api/pieces", { name: "A", price: "5" })
-    problem(400, /Not known here: price/)
+    problem(400, /Unknown: price/)
     call(:post, "/api/pieces", { name: 5 })
     problem(400, /name: expected string/)
     call(:post, "/api/costs", { what: "Oil" })
@@ -66,7 +66,7 @@ RSpec.describe "what the server stands" do
     Dir.mktmpdir do |folder|
       stub_const("Api::Routes::Pages::PUBLIC", folder)
       get "/floor", {}, { "HTTP_HOST" => "127.0.0.1" }
-      expect([status, last_response.body]).to match([503, /not built/])
+      expect([status, last_response.body]).to match([503, /isn't built/])
       File.write(File.join(folder, "index.html"), '<meta nonce="__NONCE__">')
       nonces = Array.new(2) do
         get "/pieces/5", {}, { "HTTP_HOST" => "127.0.0.1" }
@@ -83,7 +83,7 @@ RSpec.describe "what the server stands" do
   it "says so without a stack trace when something breaks" do
     allow(Operations::Bench::Today).to receive(:answer).and_raise("a fault of ours")
     expect { call(:get, "/api/today") }.to output(/a fault of ours/).to_stderr
-    problem(500, /Nothing was changed/)
+    problem(500, /see whether your change was saved/)
   end
 
   it "keeps every answer to the contract: no operation is without a spec" do

@@ -50,7 +50,7 @@ RSpec.describe "facts that devices tell later", :api do
     call(:delete, "/api/costs/#{made['id']}")
     cost("one-wax-tin")
     expect(status).to eq(409) # what was removed stays removed
-    expect(figure(id, "cash_in")["text"]).to eq("30.00")
+    expect(figure(id, "cash_in")["text"]).to eq("€30.00")
   end
 
   it "gives what is told without a day the day on which it was noted: tins, receipts, hours of a day" do
@@ -97,7 +97,7 @@ RSpec.describe "facts that devices tell later", :api do
     call(:get, "/api/version")
     expect(to_come.call.map(&:first)).to eq([nil, nil])
     allow(Operations::Planning::Together).to receive(:forget).and_raise(ActiveRecord::StatementTimeout)
-    expect { call(:get, "/api/workshop") }.to output(/could not be counted/).to_stderr # and is not lost with that
+    expect { call(:get, "/api/workshop") }.to output(/couldn't be counted/).to_stderr # and is not lost with that
     expect(status).to eq(200)
     allow(Operations::Planning::Together).to receive(:forget).and_call_original
     call(:get, "/api/timers")
@@ -121,7 +121,7 @@ RSpec.describe "facts that devices tell later", :api do
     expect(Records::Fact.find_by(reference: "a-day-behind").happened_at).to eq(Time.utc(2026, 6, 28, 9))
     hours = tell("/api/work/timed", { from: "2026-07-01T11:10:00Z", to: "2026-07-01T11:50:00Z", piece_ids: [id], kind: "sanding" },
                  happened: "2026-07-01T11:50:00Z", sent: "2026-07-01T12:00:00Z")
-    expect(hours.values_at("effort", "worked_on").map { |one| one["text"] }).to eq(["40 min", "30 Jun 2026"])
+    expect(hours.values_at("effort", "worked_on").map { |one| one["text"] }).to eq(["40 min", "Tue 30 Jun"])
     expect(Records::WorkEntry.last.started_at).to eq(Time.utc(2026, 6, 30, 11, 10))
     ended = { from: "2026-07-01T09:00:00Z", to: "2026-07-01T09:30:00Z", piece_ids: [id], kind: "sanding" }
     # Told as it ends.
@@ -164,12 +164,12 @@ RSpec.describe "facts that devices tell later", :api do
     expect([gone["label"], gone["effort"]["text"]]).to eq(["Sanding", "20 min"])
     question = asked.first
     expect(question["text"]).to start_with(
-      "Me worked at two things at once on 30 Jun 2026: cleaning 11:00 to 11:40; sanding 11:30 to 11:50."
+      "Me: overlapping hours on Tue 30 Jun, cleaning 11:00 to 11:40 and sanding 11:30 to 11:50."
     )
     labels = question["answers"].map { |one| one["label"] }
-    expect(labels).to eq(["Both stand", "Only cleaning 11:00 to 11:40", "Only sanding 11:30 to 11:50"])
+    expect(labels).to eq(["Keep both", "cleaning 11:00 to 11:40", "sanding 11:30 to 11:50"])
     expect(call(:post, "/api/questions/#{question['id']}/answer",
-                { answer: "first" })["told"]).to eq("10 min of sanding are left of it.")
+                { answer: "first" })["told"]).to eq("10 min of sanding of it is left.")
     expect([asked, today["worked"]["text"]]).to eq([[], "50 min"])
     expect(call(:post, "/api/questions/#{question['id']}/answer",
                 { answer: "first" })["errors"].first["code"]).to eq("asked_no_longer")
@@ -211,7 +211,7 @@ RSpec.describe "facts that devices tell later", :api do
     expect(answer.call("nobody")).to be_nil
     expect(answer.call("first")).to include("removed")
     timed("09:50", "10:20")
-    expect([answer.call("both"), today["worked"]["text"]]).to eq(["Both stand.", "1 h 30"])
+    expect([answer.call("both"), today["worked"]["text"]]).to eq(["Both are kept.", "1 h 30"])
     other = call(:post, "/api/work/timed",
                  { from: "2026-06-30T09:50:00Z", to: "2026-06-30T10:20:00Z", person_id: bram, piece_ids: [id], kind: "sanding" })
     expect([other["effort"]["text"], asked]).to eq(["30 min", []]) # two people may work at once
@@ -241,10 +241,10 @@ RSpec.describe "facts that devices tell later", :api do
     expect(status).to eq(201)
     question = asked.first
     expect(question).to include("kind" => "short", "container_id" => tin,
-                                "text" => match(/\A150 ml more .* was taken than stood in it\. How much is left now\?\z/))
+                                "text" => match(/\A150 ml more .* was used than the shelf says was left\. How much is left now\?\z/))
     expect(call(:post, "/api/questions/#{question['id']}/answer",
                 { answer: "both" })["errors"].first["code"]).to eq("read_the_level")
-    expect(figure(id, "cash_in")["text"]).to eq("55.00") # the tin's 25.00 and no more
+    expect(figure(id, "cash_in")["text"]).to eq("€55.00") # the tin's 25.00 and no more
     level("60 ml", "10:00")
     expect([asked, left]).to eq([[], "60 ml"])
   end

@@ -49,7 +49,7 @@ RSpec.describe "steps at the bench", :api do
       forgotten = today["timers"].first
       expect(forgotten).to include("long" => true,
                                    "proposal" => include("effort" => include("seconds" => estimate),
-                                                         "why" => "as long as was estimated"))
+                                                         "why" => "as long as planned"))
       entry = call(:post, "/api/timers/#{timer['id']}/stop", { effort: forgotten["proposal"]["effort"]["text"] })
       expect(entry["effort"]["seconds"]).to eq(estimate)
     end

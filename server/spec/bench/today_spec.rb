@@ -14,7 +14,7 @@ RSpec.describe "Today and Books over time", :api do
 
   it "is empty at first, and says which day it is" do
     answer = today
-    expect(answer["date"]).to eq("iso" => "2026-06-30", "text" => "30 Jun 2026")
+    expect(answer["date"]).to eq("iso" => "2026-06-30", "text" => "Tue 30 Jun")
     expect(answer.values_at("timers", "entries")).to eq([[], []])
     expect(answer["worked"]["seconds"]).to eq(0)
     expect(answer["stages"].map { |group| group["total"] }).to eq([0, 0, 0, 0])
@@ -80,7 +80,7 @@ RSpec.describe "Today and Books over time", :api do
     books = ->(query = "") { call(:get, "/api/books#{query}") }
     expect(books.call["years"]).to eq(%w[2026 2025])
     profits = ["", "?year=2025", "?year=2026"].map { |query| books.call(query)["figures"].first["text"] }
-    expect(profits).to eq(%w[90.00 40.00 50.00])
+    expect(profits).to eq(%w[€90.00 €40.00 €50.00])
     expect(books.call("?year=2025")["months"].map { |month| month["label"] }).to eq(["Mar 2025"])
     expect(call(:get, "/api/pieces?view=archive&year=2025")["total"]).to eq(1)
     call(:get, "/api/books?year=twenty")
@@ -98,7 +98,7 @@ RSpec.describe "Today and Books over time", :api do
   it "works in a currency without a minor unit" do
     call(:patch, "/api/workshop", { lock_version: 0, currency: "JPY" })
     id = sell("2026-06-01", price: "9000", purchase: "4000")
-    expect(figure(id, "cash_profit")).to include("text" => "5000", "minor" => 5000)
+    expect(figure(id, "cash_profit")).to include("text" => "¥5,000", "minor" => 5000)
     expect(refusal(event(piece, "sold", "2026-06-01", price: "10.5"), :price)).to include("has too many decimals: JPY has no decimals")
     expect(call(:get, "/api/books")["months"].first["major_profit"]).to eq(5000.0)
   end

@@ -17,13 +17,13 @@ RSpec.describe "bringing in past flips", :api do
 
   it "shows what a file holds without recording anything, then takes it" do
     answer = check(good)
-    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "20.00"),
+    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "€20.00"),
                                             "hours" => include("text" => "3 h 30"))
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
     take(good)
     expect(status).to eq(201)
     row = call(:get, "/api/pieces?view=archive")["rows"].first
-    expect(row).to include("stage" => "sold", "turnaround_days" => 30, "cash_profit" => include("text" => "50.50"))
+    expect(row).to include("stage" => "sold", "turnaround_days" => 30, "cash_profit" => include("text" => "€50.50"))
     expect(row["hourly_pay"]["minor"]).to eq(1443) # 50.50 ÷ 3.5 h = 14.43 by hand
   end
 
@@ -50,7 +50,7 @@ RSpec.describe "bringing in past flips", :api do
                                                         include("key" => "dates", "choices" => ["dmy"]))
     answer = check(text, "?decimal=comma&dates=dmy")
     expect([answer["questions"], answer["rows"].first["bought_on"]["iso"],
-            answer["rows"].first["purchase"]["text"]]).to eq([[], "2026-04-03", "12.50"])
+            answer["rows"].first["purchase"]["text"]]).to eq([[], "2026-04-03", "€12.50"])
   end
 
   it "records a repeated request once" do
@@ -60,7 +60,7 @@ RSpec.describe "bringing in past flips", :api do
 
   it "refuses a file that is no table, with the remedy" do
     expect(check("")["detail"]).to include("empty")
-    expect(check("kind,price\nbench,5\n")["problems"]).to include(/\ANo column is taken as the name/)
+    expect(check("kind,price\nbench,5\n")["problems"]).to include(/\ANo column is the name yet/)
     take("kind,price\nbench,5\n")
     expect(status).to eq(422)
     expect(check("\xFF\xFE\x00n".b)["detail"]).to include("Save it as “CSV UTF-8”")
@@ -80,8 +80,8 @@ RSpec.describe "bringing in past flips", :api do
       expect(matched(answer)).to eq({ "Item" => "name", "Colour" => nil, "Paid" => "purchase",
                                       "Sold for" => "sale_price", "Sale date" => "sold_on" })
       expect(answer["columns"].first).to include("guessed" => true, "samples" => ["Desk"])
-      expect(answer["problems"]).to contain_exactly(/“Colour” is not known here/)
-      expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "20.00"))
+      expect(answer["problems"]).to contain_exactly(/“Colour” is unknown/)
+      expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "€20.00"))
     end
 
     it "takes them as the person matched them, left out what was to be left out" do

@@ -27,10 +27,10 @@ RSpec.describe "what pays", :api do
     5.times { |time| flip(time.even? ? "desk" : "Desk", "40", 2, "100") }
     5.times { flip("chair", "20", 2, "40") }
     desk = row(compare("kind"), "desk") # the word that is used most
-    expect(desk).to include("ended" => 5, "n" => 5, "edge" => "20.00 EUR an hour more than the rest", "few" => nil)
-    expect([desk["hourly"], desk["rest_hourly"]].map { |money| money["text"] }).to eq(%w[30.00 10.00])
+    expect(desk).to include("ended" => 5, "n" => 5, "edge" => "€20 an hour more than the rest", "few" => nil)
+    expect([desk["hourly"], desk["rest_hourly"]].map { |money| money["text"] }).to eq(%w[€30.00 €10.00])
     expect(desk["days"]).to eq({ "n" => 5, "median" => "19", "lower" => "19", "upper" => "19" })
-    expect(desk["profits"]["median"]).to eq("60.00")
+    expect(desk["profits"]["median"]).to eq("€60")
     # Between what came and the pay of all, 20.00; drawn in, for ten flips are few.
     expect(desk["estimate"]["middle"]["minor"]).to be_between(20_00, 29_99)
     expect(desk["estimate"]["low"]["minor"]).to be < desk["estimate"]["middle"]["minor"]
@@ -42,8 +42,8 @@ RSpec.describe "what pays", :api do
     flip("", "40", nil, "100")
     answer = compare("kind")
     expect(row(answer, "desk")).to include("edge" => nil, "few" => "one flip so far: 2 are needed", "estimate" => nil)
-    expect(row(answer, "not given")).to include("n" => 0, "hourly" => nil, "hours" => nil)
-    expect(compare("maker")["rows"].map { |one| one["label"] }).to eq(["not given"])
+    expect(row(answer, "not set")).to include("n" => 0, "hourly" => nil, "hours" => nil)
+    expect(compare("maker")["rows"].map { |one| one["label"] }).to eq(["not set"])
   end
 
   # 60.00 in 3 h at the bench and 1 h of photographing: 20 an hour, 15 by all hours. Overhead of 2.00 an hour at the
@@ -61,10 +61,10 @@ RSpec.describe "what pays", :api do
       end["text"]
     }
     pays = [pay.call(""), pay.call("hours=all"), pay.call("view=full"), pay.call("view=full&hours=all")]
-    expect(pays).to eq(%w[20.00 15.00 18.00 13.00])
+    expect(pays).to eq(%w[€20.00 €15.00 €18.00 €13.00])
     expect(call(:get,
-                "/api/books?view=full")["figures"].first).to include("label" => "Full-cost profit", "text" => "54.00")
-    expect(figure(id, "full_cost_profit")["text"]).to eq("54.00")
+                "/api/books?view=full")["figures"].first).to include("label" => "Full-cost profit", "text" => "€54.00")
+    expect(figure(id, "full_cost_profit")["text"]).to eq("€54.00")
   end
 
   it "compares techniques by hours and by own words, and lists the flips behind a group" do
@@ -95,10 +95,10 @@ RSpec.describe "what pays", :api do
     expect(answer.values_at("without", "n")).to eq([1, 8])
     expect(answer["points"].find { |point| point["id"] == best }).to include("hours" => 3.0, "major_profit" => 150.0)
     expect(answer["best"].first).to include("id" => best,
-                                            "reasons" => ["brought 90.00 more than the median desk (of 8)"])
-    expect(answer["worst"].first["reasons"]).to eq(["cost 50.00 more than the median desk (of 8)"])
+                                            "reasons" => ["brought €90 more than the median desk (of 8)"])
+    expect(answer["worst"].first["reasons"]).to eq(["cost €50 more than the median desk (of 8)"])
     # 5 × 60 + 150 + 10 in 21 h: 21.90 an hour; at 3 h that is 65.71.
-    expect(answer["lines"].find { |line| line["label"] == "your pay" }["pay"]["text"]).to eq("21.90")
+    expect(answer["lines"].find { |line| line["label"] == "your pay" }["pay"]["text"]).to eq("€21.90")
   end
 
   it "says where time and money stand" do
@@ -107,7 +107,7 @@ RSpec.describe "what pays", :api do
     answer = call(:get, "/api/books/passing")
     expect(answer["parts"].to_h { |part| [part["label"], part["days"]["median"]] })
       .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil,
-               "On the market" => "10", "Days to sell" => "19" })
+               "For sale" => "10", "Days to sell" => "19" })
     expect(answer["oldest"].map { |one| one.values_at("name", "days") }).to eq([["Waiting", 10]])
     expect(answer["found"].map { |month| month.values_at("label", "count") }).to eq([["May 2026", 1], ["Jun 2026", 1]])
     expect(answer["estimates"].find do |line|
@@ -123,10 +123,10 @@ RSpec.describe "what pays", :api do
     call(:post, "/api/workshop-entries", { kind: "filming", what: "Clip of a bench", amount: "40", on: "2026-03-01" })
     call(:post, "/api/workshop-entries", { kind: "tool", what: "Old clamp", amount: "12", on: "2025-12-31" })
     year = call(:get, "/api/years/2026")
-    expect(year["left"]).to include("text" => "15.00", "sentence" => "left of the year 15.00 = 60.00 + 40.00 − 85.00")
+    expect(year["left"]).to include("text" => "€15.00", "sentence" => "left for the year €15.00 = €60.00 + €40.00 − €85.00")
     expect(year["entries"].map { |entry| entry["what"] }).to eq(["Clip of a bench", "Random orbit sander"])
     call(:delete, "/api/workshop-entries/#{tool['id']}")
-    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("100.00")
+    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("€100.00")
   end
 
   it "refuses an entry without sense, by its field" do
@@ -143,8 +143,8 @@ RSpec.describe "what pays", :api do
     flip("desk", "40", 3, "100")
     call(:put, "/api/years/2026/goals", { profit: "100", pieces: "4" })
     goals = call(:get, "/api/years/2026")["goals"].to_h { |goal| [goal["key"], goal["text"]] }
-    expect(goals["profit"]).to eq("at this year's pace 120.99 by the end: on course")
-    expect(goals["pieces"]).to eq("at this year's pace 2 pieces by the end: short by 2 pieces")
+    expect(goals["profit"]).to eq("at this pace you'll end the year at about €120.99, on course")
+    expect(goals["pieces"]).to eq("at this pace you'll end the year at about 2 pieces, 2 pieces short of your goal")
     expect(goals["hourly"]).to eq("no goal set")
     expect(refusal(call(:put, "/api/years/2026/goals", { pieces: "0" }), :pieces)).to be_present
     expect(call(:get, "/api/years/2026")["typed"]).to eq({ "profit" => "100.00", "hourly" => "", "pieces" => "4" })
@@ -155,11 +155,11 @@ RSpec.describe "what pays", :api do
     flip("chair", "20", 3, "50")
     answer = call(:get, "/api/what-if/without?by=kind&trait=Chair&filled=50")
     # 60.00 of the desk and half of 3 h at 20.00 make 90.00; with the chair it was 90.00.
-    expect(answer.values_at("profit", "with", "change").map { |money| money["text"] }).to eq(%w[90.00 90.00 0.00])
+    expect(answer.values_at("profit", "with", "change").map { |money| money["text"] }).to eq(%w[€90.00 €90.00 €0])
     expect(answer).to include("flips" => 1, "made_up" => "50%")
     answer = call(:get, "/api/what-if/cheaper?less=10&quicker=2")
     expect(answer).to include("n" => 2, "days" => "4", "net" => nil)
-    expect(answer["lost"]["text"]).to eq("15.00")
+    expect(answer["lost"]["text"]).to eq("€15.00")
     expect(call(:get, "/api/what-if/side-by-side")).to include("n" => 0, "rows" => [])
   end
 
@@ -173,7 +173,7 @@ RSpec.describe "what pays", :api do
       Records::ToolResult.create!(piece_id: id, look: look, tool: "slats", given: "{}", unit: "mm")
     end
     slats = compare("extra")["rows"].find { |one| one["key"] == "slats" }
-    expect(slats["a_piece"]).to match(/\A\+[\d.]+ a piece beside its kind, likely −?[\d.]+ to [\d.]+, and 1 h of work\z/)
+    expect(slats["a_piece"]).to match(/\A\+€\d+ a piece compared with others of its kind \(likely .*€\d+\), for 1 h more work\z/)
     # A tag that says a kind of work is that kind of work.
     labels = compare("technique")["rows"].map { |one| one["label"].downcase }
     expect(labels).to eq(labels.uniq)

@@ -28,8 +28,8 @@ RSpec.describe "looking back", :api do
   it "keeps what has no date together, and finds it behind its group" do
     id = piece(name: "Undated", bought_on: "2025-01-10")
     event(id, "sold", "", price: "50")
-    expect(labels("month")).to eq(["not given"])
-    expect(labels("year", year: "not known")).to eq(["not given"])
+    expect(labels("month")).to eq(["not set"])
+    expect(labels("year", year: "not known")).to eq(["not set"])
     expect(call(:get, "/api/pieces?view=archive&by=month&trait=")["rows"].map { |row| row["id"] }).to eq([id])
     expect(call(:get, "/api/pieces?view=archive&by=month&trait=2026-05")["total"]).to eq(0)
   end
@@ -96,13 +96,13 @@ RSpec.describe "looking back", :api do
     expect(call(:get, "/api/years/2026")["entries"]).to eq([])
     removals.each { |removal| call(:post, "/api/deletions/#{removal['id']}/undo") }
     expect(labels("kind")).to eq(["desk"])
-    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("−25.00") # 60 − 85
+    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("−€25.00") # 60 − 85
   end
 
   it "says what is undefined of a year without flips, and counts what was spent all the same" do
     call(:post, "/api/workshop-entries", { kind: "overhead", what: "Rent", amount: "120", on: "2026-01-05" })
     year = call(:get, "/api/years/2026")
-    expect(year["left"]["text"]).to eq("−120.00")
+    expect(year["left"]["text"]).to eq("−€120.00")
     expect(year["goals"].map { |goal| goal["so_far"] }).to eq([nil, nil, "0"])
     expect(year["goals"].map { |goal| goal["text"] }).to all(eq("no goal set"))
     expect(call(:get, "/api/books/spread")).to include("points" => [], "best" => [], "worst" => [], "n" => 0)

@@ -13,7 +13,7 @@ RSpec.describe "flips finished before", :api do
     # 180 − 9 of fees − 62.50 paid is 108.50, over 8.5 h.
     expect([made["stage"],
             *figures.values_at("cash_in", "cash_profit", "hours",
-                               "hourly_pay")]).to eq(["sold", "62.50", "108.50", "8 h 30", "12.76"])
+                               "hourly_pay")]).to eq(["sold", "€62.50", "€108.50", "8 h 30", "€12.76"])
     expect(call(:get, "/api/books/compare?by=kind")["rows"].map { |row| row["label"] }).to eq(["dresser"])
     expect(record(name: "Chair")["stage"]).to eq("bought") # all that is known of it
   end

@@ -34,7 +34,7 @@ RSpec.describe "faults at the bench" do
     SpecClock.set((SpecClock.now + (5 * 3600)).iso8601)
     visit "/"
     estimate = timer["steps"].first["estimate"]["text"]
-    expect(page).to have_text(/This timer has been running for 5 h.* Did the work end at \d\d:\d\d, after #{estimate} \(as long as was estimated\)\?/)
+    expect(page).to have_text(/This timer has been running for 5 h.* Did the work end at \d\d:\d\d, after #{estimate} \(as long as planned\)\?/)
     find("button", text: /\AStop at \d\d:\d\d\z/).click
     expect(page).to have_text("#{estimate} of clear coat recorded")
     visit "/pieces/#{stool}"

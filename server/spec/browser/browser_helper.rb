@@ -91,7 +91,9 @@ module Hands
   # Key figures of the piece page by their keys. Waits: a figure is read anew a moment after what changed it was said
   # to be recorded.
   def expect_key_figures(**figures)
-    figures.each { |key, text| expect(page).to have_css("[data-key=#{key}] > :nth-child(2)", exact_text: text) }
+    figures.each do |key, text|
+      expect(page).to have_css("[data-key=#{key}] > :nth-child(2)", exact_text: text.sub(/\A(−?)(?=\d[\d,]*\.\d\d\z)/, "\\1€"))
+    end
   end
 
   # mobile: whether the page may be zoomed out to fit, as a telephone does.

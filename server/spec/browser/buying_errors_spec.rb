@@ -11,7 +11,7 @@ RSpec.describe "mistakes while buying" do
     press("Record a lot", match: :first)
     form("Record a lot") do
       type("Name of the lot", name)
-      type("Price for all, EUR", price)
+      type("Price for all (€)", price)
     end
     (members.size - 2).times { press("Add a piece") }
     groups = all("[role=group]")
@@ -23,11 +23,11 @@ RSpec.describe "mistakes while buying" do
     pick("Split the price", "by shares you enter")
     fields = all("input").select { |input| input["value"] == "" && input["aria-label"].nil? }
     expect(fields).not_to be_empty
-    parts = all(:field, "Share of the price, EUR")
+    parts = all(:field, "Share of the price (€)")
     parts[0].send_keys("30")
     parts[1].send_keys("15")
     press("Record lot")
-    expect(page).to have_css("[role=alert]", text: "they're 5.00 EUR under. Change one of them by 5.00.")
+    expect(page).to have_css("[role=alert]", text: "they're €5.00 under. Change one of them by €5.00.")
     expect(all("[role=group]")[0].find("input", match: :first).value).to eq("Red chest")
     parts[1].send_keys([:control, "a"], "20")
     press("Record lot")
@@ -39,13 +39,13 @@ RSpec.describe "mistakes while buying" do
       press("Save")
     end
     # 50.00 + 5.00: 30 + 3 and 20 + 2.
-    expect(page).to have_text("K-001 Red chest: money in 30.00 → 33.00. K-002 Blue chest: money in 20.00 → 22.00.")
+    expect(page).to have_text("K-001 Red chest: spent so far €30.00 → €33.00. K-002 Blue chest: spent so far €20.00 → €22.00.")
     press("Undo")
     expect(page).to have_css("table[aria-label='Cost of each piece'] tbody tr", text: /Red chest.*30\.00\s+30\.00/)
     click_link("K-001 Red chest")
     unfold("Diary")
-    expect(page).to have_text("The lot “Two chests” changed: money in 30.00 → 33.00.")
-    expect(page).to have_text("The lot “Two chests” changed: money in 33.00 → 30.00.")
+    expect(page).to have_text("The lot “Two chests” changed: spent so far €30.00 → €33.00.")
+    expect(page).to have_text("The lot “Two chests” changed: spent so far €33.00 → €30.00.")
     press("Edit piece")
     form("Edit K-001") do
       type("Price paid", "1")
@@ -86,7 +86,7 @@ RSpec.describe "mistakes while buying" do
       type("Distance", "12")
       press("Record trip")
     end
-    expect(page).to have_text("Backwards recorded: 0.00 EUR")
+    expect(page).to have_text("Backwards recorded: €0.00")
     press("Remove Backwards")
     expect(page).to have_text("No trips yet")
     press("Undo")
@@ -151,7 +151,7 @@ RSpec.describe "mistakes while buying" do
     find("body").send_keys("s")
     expect(page).to have_css("h1", text: "Check a piece")
     page.driver.browser.action.send_keys("chair").send_keys(:tab).send_keys("12").send_keys(:tab).perform
-    expect(page).to have_css("[role=status]", text: "No answer yet: no target pay is set in House rules.")
+    expect(page).to have_css("[role=status]", text: "No answer yet: your target pay isn't set in House rules.")
     visit "/scout/card"
     expect(page).to have_css("th", text: "chair")
     sheet = page.driver.browser.print_page(paper_width: 21, paper_height: 29.7)

@@ -36,7 +36,7 @@ RSpec.describe "the evening", type: :feature do
   it "records a receipt for a piece and onto the shelf, and says by how much it is off" do
     visit "/evening"
     type("Shop", "Corner hardware")
-    type("Total, EUR", "20")
+    type("Total (€)", "20")
     line("Line 1") do
       type("What", "Cup pulls")
       type("Amount on line 1", "12,50")
@@ -52,12 +52,12 @@ RSpec.describe "the evening", type: :feature do
       type("Size", "400 ml")
     end
     press("Record receipt")
-    expect(page).to have_text("The lines and tax add up to 19.00, but the receipt's total is 20.00. Check the amounts: 1.00 missing")
-    type("Total, EUR", "19")
+    expect(page).to have_text("The lines and tax add up to €19.00, but the receipt's total is €20.00. Check the amounts: €1.00 is missing")
+    type("Total (€)", "19")
     press("Record receipt")
-    expect(page).to have_text("Receipt of 19.00 EUR recorded")
+    expect(page).to have_text("Receipt of €19.00 recorded")
     within("ul[aria-label='Recent receipts']") do
-      ["Corner hardware", "Cup pulls, paste wax", "19.00 EUR"].each { |text| expect(page).to have_text(text) }
+      ["Corner hardware", "Cup pulls, paste wax", "€19.00"].each { |text| expect(page).to have_text(text) }
       Dir.mktmpdir do |folder|
         Vips::Image.black(60, 90, bands: 3).write_to_file(File.join(folder, "till.jpg"))
         give_files("Add photo of the receipt from Corner hardware", File.join(folder, "till.jpg"))

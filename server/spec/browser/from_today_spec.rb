@@ -46,8 +46,8 @@ RSpec.describe "from Today and from a step" do
     end
     form("Use from the shelf") { press("Use it") }
     # 100 of 500 ml at 15.00 are 3.00, half on each.
-    expect(page).to have_text("100 ml furniture oil used, 3.00")
+    expect(page).to have_text("100 ml furniture oil used, €3.00")
     shares = send_to(:get, "/pieces/#{bench}")["costs"].first["shares"]
-    expect(shares.to_h { |share| [share["name"], share["amount"]["text"]] }).to eq("Stool" => "1.50", "Bench" => "1.50")
+    expect(shares.to_h { |share| [share["name"], share["amount"]["text"]] }).to eq("Stool" => "€1.50", "Bench" => "€1.50")
   end
 end

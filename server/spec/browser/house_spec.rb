@@ -34,7 +34,7 @@ RSpec.describe "the house's own way" do
     record_piece("Oak bench", Kind: "bench", Width: "47 1/4", Height: "17 3/4")
     expect(page).to have_css("svg[aria-label='Front view, 47 1/4 in wide, 17 3/4 in high']")
     unfold("What you need")
-    expect(page).to have_css("[data-waiting]", text: /Price paid is not known: .*break-even/)
+    expect(page).to have_css("[data-waiting]", text: /The price you paid is missing: .*break-even/)
     press("Edit piece")
     form("Edit K-001") do
       type("Price paid", "30")
@@ -94,13 +94,13 @@ RSpec.describe "the house's own way" do
     choose_ending("Keep it yourself")
     form("Keep it yourself") { press("Keep it yourself") }
     unfold("Cost statement")
-    expect(page).to have_css("[data-waiting]", text: /Kept: closed at cost, not in hourly pay: .*cash profit/)
+    expect(page).to have_css("[data-waiting]", text: /Kept: counted at cost, not in your hourly pay: .*cash profit/)
     record_piece("To scrap", "Price paid": "15")
-    choose_ending("Throw it away")
-    form("Throw it away") { press("Throw it away") }
-    expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
+    choose_ending("Scrap it")
+    form("Scrap it") { press("Scrap it") }
+    expect(page).to have_css("[data-key=cash_profit]", text: "−€15.00")
     find("body").send_keys("6")
-    expect(page).to have_css("[data-figure=profit]", text: "−15.00")
+    expect(page).to have_css("[data-figure=profit]", text: "−€15.00")
     expect(page).to have_css("[data-figure=at_cost]", text: "10.00")
     expect(page).to have_css("[data-figure=losses]", text: "15.00")
   end
@@ -113,7 +113,7 @@ RSpec.describe "the house's own way" do
     press("Undo")
     expect(page).to have_link("Short-lived")
     visit "/pieces/99"
-    expect(page).to have_text("There is no piece 99 here")
+    expect(page).to have_text("There's no piece 99 here")
     visit "/nowhere"
     expect(page).to have_text("There's no page at this address")
   end

@@ -55,8 +55,8 @@ RSpec.describe "hunting and buying" do
     set_date("Spotted on", (today - 14).iso8601)
     # By hand: 240 − 30 − 8 × 10 = 130; at 150 it is (240 − 30 − 150) ÷ 8 = 7.50 an hour.
     expect(page).to have_css("[role=status]",
-                             text: "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for.")
-    expect(page).to have_css("svg[aria-label*='130.00'][aria-label*='walk away 170.00']")
+                             text: "Pay €130 at most. At €150 you'd make about €7.50 an hour, below your target.")
+    expect(page).to have_css("svg[aria-label*='€130'][aria-label*='walk away €170']")
     started = Time.now
     press("Save and watch")
     expect(page).to have_css("h1", text: "Oak washstand")
@@ -68,10 +68,10 @@ RSpec.describe "hunting and buying" do
       type("Tag price", "121.50")
       press("Add price")
     end
-    expect(page).to have_text("Price of 121.50 EUR added")
+    expect(page).to have_text("Price of 121.50 added")
     expect(page).to have_text("Markdowns: 10% of the current price every 7 days (from two sightings, cuts assumed weekly")
     # Worth it now: 130 − 121.50 = 8.50; in a week 88% × (130 − 109.35) = 18.17, later more, until the odds eat it.
-    expect(page).to have_css("table[aria-label='How the price should fall'] tr", text: /109\.35\s+88%\s+18\.17/)
+    expect(page).to have_css("table[aria-label='How the price should fall'] tr", text: /109\.35\s+88%\s+€18/)
     desk
 
     # Bought with two others in a lot: 120.00 for all by expected resale 240, 120 and 40: 72.00, 36.00, 12.00;
@@ -80,7 +80,7 @@ RSpec.describe "hunting and buying" do
     press("Record a lot", match: :first)
     form("Record a lot") do
       type("Name of the lot", "Shop corner")
-      type("Price for all, EUR", "120")
+      type("Price for all (€)", "120")
       pick("Split the price", "by expected price")
       pick("Add a spotted piece", "Oak washstand")
     end
@@ -88,7 +88,7 @@ RSpec.describe "hunting and buying" do
       press("Add a piece")
       within(all("[role=group]").last) do
         find("input", match: :first).send_keys(name)
-        find_field("Expected price, EUR").send_keys(resale)
+        find_field("Expected price (€)").send_keys(resale)
       end
     end
     press("Record lot")
@@ -115,7 +115,7 @@ RSpec.describe "hunting and buying" do
       type("Fuel paid", "15")
       press("Record trip")
     end
-    expect(page).to have_text("Home from the shop recorded: 15.00 EUR")
+    expect(page).to have_text("Home from the shop recorded: €15.00")
 
     # The bench is cut in two; one half stays in the house. 36 + 5 = 41.00 by 2 : 1, each kind of money by itself:
     # 24.00 + 3.33 = 27.33 and 12.00 + 1.67 = 13.67.
@@ -162,7 +162,7 @@ RSpec.describe "hunting and buying" do
     press("Record a lot", match: :first)
     form("Record a lot") do
       type("Name of the lot", "Attic load")
-      type("Price for all, EUR", "0")
+      type("Price for all (€)", "0")
     end
     press("Add a piece")
     group = all("[role=group]")
@@ -191,18 +191,18 @@ RSpec.describe "hunting and buying" do
       type("Rental", "21")
       press("Record trip")
     end
-    expect(page).to have_text("Trailer recorded: 21.00 EUR")
+    expect(page).to have_text("Trailer recorded: €21.00")
     ["Attic shelf, 1 of 2", "Attic shelf, 2 of 2"].each do |name|
       visit_piece(name)
-      choose_ending("Throw it away")
-      form("Throw it away") { press("Throw it away") }
+      choose_ending("Scrap it")
+      form("Scrap it") { press("Scrap it") }
       expect(page).to have_text("Scrapped recorded")
     end
-    expect_key_figures(cash_profit: "−4.20")
+    expect_key_figures(cash_profit: "−€4.20")
     expect_cash_in("Attic trunk", "4.20")
     find("body").send_keys("6")
     expect(page).to have_css("[data-figure=losses]", text: "8.40")
     visit "/floor"
-    expect(page).to have_text("3 pieces in hand, 12.60 EUR tied up")
+    expect(page).to have_text("3 pieces in hand, €12.60 tied up")
   end
 end

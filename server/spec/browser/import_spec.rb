@@ -31,7 +31,7 @@ RSpec.describe "a spreadsheet of past flips" do
     press("Import 500 flips")
     expect(page).to have_text("500 flips imported")
     # By hand: 500 × (60.50 − 20.50) = 20 000; ÷ (500 × 2 h) = 20.00 an hour; 31 days each.
-    expect(page).to have_css("[data-figure=profit]", text: "20 000.00")
+    expect(page).to have_css("[data-figure=profit]", text: "20,000.00")
     expect(page).to have_css("[data-figure=hourly_pay]", text: "20.00")
     expect(page).to have_text("Half of your 500 flips took 31–31 days from buying to selling.")
     press("Show as a table")

@@ -42,7 +42,7 @@ RSpec.describe "a phone on the same network" do
   def let_in(session)
     session.fill_in("Passcode", with: "parsnip")
     session.click_button("Open workshop")
-    expect(session).to have_text("That is not the passcode.")
+    expect(session).to have_text("That isn't the passcode.")
     session.fill_in("Passcode", with: "turnip soup")
     session.click_button("Open workshop")
     expect(session).to have_text("Welcome to your workshop")
@@ -59,7 +59,7 @@ RSpec.describe "a phone on the same network" do
       expect(cookie.values_at(:http_only, :same_site, :secure)).to eq([true, "Strict", true])
       session.visit("https://#{address}:#{port}/scout/new")
       session.find_field("Kind").send_keys("stool", :tab)
-      expect(session).to have_css("[role=status]", text: "No answer yet: no target pay is set")
+      expect(session).to have_css("[role=status]", text: "No answer yet: your target pay isn't set")
     end
     browser do |session|
       session.visit("https://#{address}:#{port}/")

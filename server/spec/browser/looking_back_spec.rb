@@ -33,7 +33,7 @@ RSpec.describe "looking back", type: :feature do
     expect(page).to have_css("[data-figure=hourly_pay]", text: "15.00")
     pick("Hours that count", "hands-on only")
     pick("Profit", "minus stash and overhead")
-    expect(page).to have_css("[data-figure=profit]", text: /Full-cost profit\s+54.00/)
+    expect(page).to have_css("[data-figure=profit]", text: /Full-cost profit\s+€54.00/)
     expect(page).to have_css("[data-figure=hourly_pay]", text: "18.00")
     expect(page.current_url).to include("view=full")
     page.driver.browser.navigate.refresh
@@ -51,12 +51,12 @@ RSpec.describe "looking back", type: :feature do
     visit "/books/time"
     parts = "table[aria-label='Where the days go'] tr"
     expect(page).to have_css(parts, text: "Waiting before work 10 10–10 1")
-    expect(page).to have_css(parts, text: "On the market 12 12–12 1")
+    expect(page).to have_css(parts, text: "For sale 12 12–12 1")
     expect(page).to have_css(parts, text: "Days to sell 32 32–32 1")
     expect(page).to have_css("table[aria-label='In hand the longest'] tr", text: "Old trunk 90 15.00")
     expect(page).to have_text("25% more than expected; too few to tell")
     find("summary", text: "These flips", match: :first).click
-    expect(page).to have_css("table[aria-label='Resale expected'] tr", text: "Oak desk 80.00 100.00")
+    expect(page).to have_css("table[aria-label='Expected price'] tr", text: "Oak desk €80.00 €100.00")
     find("summary", text: "As a table").click
     expect(page).to have_css("table[aria-label='Found by month'] tr", text: "15.00")
   end

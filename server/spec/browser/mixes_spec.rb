@@ -38,7 +38,7 @@ RSpec.describe "mixing a colour", type: :feature do
     expect(page).to have_css("table[aria-label='Amounts of the parts'] tr", text: /chalk-style paint 150 ml 1.00 L/)
     type("Where you'll keep it", "jar")
     press("Mix from the shelf")
-    expect(page).to have_css("[data-batch]", text: /300 ml left.*jar, worth 4.50/m)
+    expect(page).to have_css("[data-batch]", text: /300 ml left.*jar, worth €4.50/m)
 
     press("Adjust color", match: :first)
     form("Adjust the color") do
@@ -49,7 +49,7 @@ RSpec.describe "mixing a colour", type: :feature do
       press("Added")
     end
     # 30 ml at 20.00 a litre are 0.60; 30 of 300 ml are 10%.
-    expect(page).to have_css("[data-batch]", text: /330 ml left.*version 2.*worth 5.10/m)
+    expect(page).to have_css("[data-batch]", text: /330 ml left.*version 2.*worth €5.10/m)
     expect(page).to have_css("[data-batch] tr", text: /wall paint 30 ml 10.0% 10.0% near enough, shop trip/)
     press("Undo")
     expect(page).to have_css("[data-batch]", text: /300 ml left.*version 1/m)

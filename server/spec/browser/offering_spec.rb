@@ -23,14 +23,14 @@ RSpec.describe "offering a piece", type: :feature do
     visit "/pieces/#{chest}/listing"
     expect(page).to have_text("Mention these flaws to avoid a return: white water ring.")
     expect(page).to have_text("anti-tip kit")
-    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, 240.00 EUR")
+    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240.00")
     type("One line", "A chest of oak, come and see")
     press("Save One line")
     expect(page).to have_field("One line (edited)", with: "A chest of oak, come and see")
     press("Copy One line")
     expect(page).to have_text("One line copied")
     press("Back to the original: One line")
-    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, 240.00 EUR")
+    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240.00")
     find("label", text: "Clean daylight").click
     expect(page).to have_text("Checked")
     expect(page).to have_text("assumed: buyers write a lot")
@@ -45,7 +45,7 @@ RSpec.describe "offering a piece", type: :feature do
       type("Fixed fee", "1.50")
       press("Add")
     end
-    expect(page).to have_css("table[aria-label=Channels] tr", text: /Mill booth 86.50 fee 12.00, fixed fee 1.50/)
+    expect(page).to have_css("table[aria-label=Channels] tr", text: /Mill booth €86.50 fee €12.00, fixed fee €1.50/)
     expect(page).to have_no_text("assumed:")
     press("Undo")
     expect(page).to have_text("assumed:")
@@ -61,7 +61,7 @@ RSpec.describe "offering a piece", type: :feature do
       press("Next day")
     end
     first("button", text: "Accept").click
-    expect(page).to have_text(/Sold to \w+ for [\d.]+ EUR on day \d+ \(practice\)/)
+    expect(page).to have_text(/Sold to \w+ for €[\d.]+ on day \d+ \(practice\)/)
     visit "/market"
     expect(page).to have_css("[data-listed='#{chest}']", text: "0 messages")
   end
@@ -71,16 +71,16 @@ RSpec.describe "offering a piece", type: :feature do
     send_to(:post, "/pieces/#{chest}/holds",
             { who: "a neighbour", price: "220", deposit: "50", pick_up_on: (today + 1).iso8601 })
     visit "/market"
-    expect(page).to have_text("170.00 still to pay")
+    expect(page).to have_text("€170 still to pay")
     from_menu("Oak chest", "Add deposit")
     form("Deposit for Oak chest") do
       type("Paid", "100")
       press("Add deposit")
     end
-    expect(page).to have_text(/\b70.00 still to pay/)
+    expect(page).to have_text(/€70.00 still to pay/)
     press("Picked up: Oak chest")
     form("Record sale of Oak chest") { press("Record sale") }
-    expect(find("[data-sold='#{chest}']")).to have_text("70.00 EUR still owed") # 220 − 50 paid down − 100
+    expect(find("[data-sold='#{chest}']")).to have_text("€70.00 still owed") # 220 − 50deposit paid − 100
     press("Record return of Oak chest")
     form("Record return of Oak chest") do
       type("Other losses", "8")

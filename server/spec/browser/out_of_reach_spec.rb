@@ -31,7 +31,7 @@ RSpec.describe "out of reach of the workshop" do
       type("Amount", "8")
       press("Add cost")
     end
-    expect(page).to have_text("Saved on this device: Hinges, 8 EUR")
+    expect(page).to have_text("Saved on this device: Hinges, 8")
     from_menu("recording", "Use from the shelf")
     form("Use from the shelf") do
       type("How much", "100")
@@ -68,7 +68,7 @@ RSpec.describe "out of reach of the workshop" do
     expect(figures["cash_in"] - before["cash_in"]).to eq(2425)
     expect(after["photos"].size).to eq(1)
     expect(send_to(:get, "/pieces/#{chest}/diary").map { |line| line["text"] }).to include("Left runner worn")
-    expect(send_to(:get, "/prospects")["rows"].map { |row| row["tag"]["text"] }).to eq(["12.00"])
+    expect(send_to(:get, "/prospects")["rows"].map { |row| row["tag"]["text"] }).to eq(["€12"])
     work = after["work"]
     expect([work.size, work.first["kind"], open_step(chest).start_with?("coat/")]).to eq([1, "painting", false])
     visit "/" # nothing is told twice
@@ -87,7 +87,7 @@ RSpec.describe "out of reach of the workshop" do
     waits(/\A1 change needs fixing\.\z/) # and the rest was told
     expect(send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one["what"] }).to eq(["Wax"])
     find("[data-reach]").click
-    expect(listed).to eq(["Glue, a lot EUR"])
+    expect(listed).to eq(["Glue, a lot"])
     expect(page).to have_css("[role=alert]", text: "a lot")
     press("Fix it")
     form("Fix: Glue") do
@@ -99,7 +99,7 @@ RSpec.describe "out of reach of the workshop" do
       press("Close")
     end
     paid = send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one.dig("amount", "text") }
-    expect(paid).to contain_exactly("6.00", "4.50")
+    expect(paid).to contain_exactly("€6.00", "€4.50")
   end
 
   it "keeps what was bought, the hours of the day and a receipt, of which a line can be mended" do
@@ -143,9 +143,9 @@ RSpec.describe "out of reach of the workshop" do
     end).to eq([["1 h 30", "2026-06-30"]])
     expect(piece["costs"].map do |one|
       [one["what"], one["amount"]["text"], one["spent_on"]["iso"]]
-    end).to eq([["Wax", "7.20", "2026-06-30"]])
+    end).to eq([["Wax", "€7.20", "2026-06-30"]])
     tin = send_to(:get, "/shelf")["rows"].first["containers"].first
-    expect([tin["paid"]["text"], tin["bought_on"]["iso"]]).to eq(["19.50", "2026-06-30"])
+    expect([tin["paid"]["text"], tin["bought_on"]["iso"]]).to eq(["€19.50", "2026-06-30"])
   end
 
   it "keeps photos with what was spotted, in order; what builds on something refused waits for it" do
@@ -171,6 +171,6 @@ RSpec.describe "out of reach of the workshop" do
     end
     form("Waiting to sync") { expect(page).to have_text("Everything is synced") }
     spotted = send_to(:get, "/prospects")["rows"].first
-    expect([spotted["tag"]["text"], send_to(:get, "/prospects/#{spotted['id']}")["photos"].size]).to eq(["12.00", 1])
+    expect([spotted["tag"]["text"], send_to(:get, "/prospects/#{spotted['id']}")["photos"].size]).to eq(["€12", 1])
   end
 end

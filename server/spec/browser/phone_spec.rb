@@ -33,7 +33,7 @@ RSpec.describe "a phone on the bench" do
     expect(page).to have_text("That's 2 h")
     press("Stop and record")
     expect(page).to have_text("2 h of sanding recorded")
-    expect(page).to have_css("section", text: /In progress.*Pine box/m)
+    expect(page).to have_css("section", text: /On the bench.*Pine box/m)
 
     click_link("Pine box", match: :first)
     press("Add cost")

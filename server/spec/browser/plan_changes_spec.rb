@@ -27,7 +27,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("h2", text: "Finish: Drawer front 1.1")
     within("[role=group][aria-label=Finish]") { press("Stain") }
     under_the_hand = find("button[aria-label^='Color ']").rect.y
-    expect(page).to have_css("[role=status]", text: "of work to come") # stays until it is closed
+    expect(page).to have_css("[role=status]", text: "of work left") # stays until it is closed
     expect(find("button[aria-label^='Color ']").rect.y).to eq(under_the_hand)
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
     expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)
@@ -39,7 +39,7 @@ RSpec.describe "changing a plan on the screens" do
   it "plans by another look that stands beside the first, and by the first again" do
     visit "/pieces/45/look"
     expect(page).to have_css("table[aria-label='Looks compared']",
-                             text: %r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
+                             text: %r{Expected pay [−€\d.]+/h [−€\d.]+/h})
     press("Show plan for All in navy")
     expect(page).to have_text("Chosen: All in navy")
     press("Undo")
@@ -71,7 +71,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and wipe with a tack cloth, part 1 of 2")
     open_step("scuff")
     within(step("scuff")) { press("Undo your own time") }
-    expect(page).to have_text("Change of the plan undone")
+    expect(page).to have_text("Change to the plan undone")
     expect(step("scuff")).to have_no_text("35 min")
   end
 

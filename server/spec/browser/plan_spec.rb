@@ -132,7 +132,7 @@ RSpec.describe "from findings to plan" do
   stripped = [["Test solvent stripper gel on a hidden spot", "30 min", "read"], ["Strip, pass 1", "30 min", "read"],
               ["Strip, pass 2", "30 min", "read"],
               ["Strip, pass 3", "30 min", "read"], ["Neutralize as the label says, then rinse", "overnight (12 h)", "read"],
-              ["Sand P120, P180", "", "read"],
+              ["Sand with 120, 180 grit", "", "read"],
               ["Vacuum and wipe with a tack cloth", "", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min", "read"],
               ["Prime with shellac-based stain-blocking primer, coat 2", "45 min", "read"]]
   sealed = [["Wipe down with liquid deglosser, wet, without sanding", "30 min", "read"], ["Vacuum and wipe with a tack cloth", "", ""],
@@ -156,7 +156,7 @@ RSpec.describe "from findings to plan" do
       click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0)
       expect(page).to have_button("It worked", disabled: true)
     end
-    press("Lead is there")
+    press("Lead found")
     expect(page).to have_text("Lead: lead is there")
     expect(page).to have_no_css("[data-step='strip/1']")
     answered = chest_start.reject { |label, _| label.include?("lead") }
@@ -165,7 +165,7 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[data-step='strip/1']")
     wood = # no lead in that dust any more
       stripped.map do |label, wait, care|
-        [label, wait, label.start_with?("Sand P120") ? "wear" : care]
+        [label, wait, label.start_with?("Sand with 120") ? "wear" : care]
       end
     expect_steps(answered + wood + chest_end)
 
@@ -195,7 +195,7 @@ RSpec.describe "from findings to plan" do
     begin_look("Bare")
     finish("Everything visible", "Bare wood")
     finish("Top", "Clear coat")
-    expect(page).to have_text("coarse paper goes through veneer. What the plan does: nothing coarser than P120, by hand near the edges.")
+    expect(page).to have_text("coarse paper goes through veneer. What the plan does: nothing coarser than 120 grit, by hand near the edges.")
     expect(page).to have_css("li", text: "the smell comes back on warm days unless the inside is sealed")
     expect_steps([
                    ["Take “before” photos and number the parts", "", ""],
@@ -207,7 +207,7 @@ RSpec.describe "from findings to plan" do
                    ["Rinse with clean water", "2 h", ""], ["Test solvent stripper gel on a hidden spot", "30 min", "read"],
                    ["Strip", "30 min", "read"],
                    ["Neutralize as the label says, then rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
-                   ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and wipe with a tack cloth", "", ""],
+                   ["Sand with 120, 150, 220 grit, by hand near the edges", "", "read"], ["Vacuum and wipe with a tack cloth", "", ""],
                    ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly and dust it off", "", "wear"],
                    ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly and dust it off", "", "wear"],
                    ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Wax the drawer slides", "", ""],
@@ -216,7 +216,7 @@ RSpec.describe "from findings to plan" do
                    ["Attach the anti-tip kit and keep its instructions with the piece", "", "read"], # 780 mm high, 450 deep
                    ["Wipe it down and take “after” photos", "", ""]
                  ])
-    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sanded through in seconds")
+    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may contain lead", "sands through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: Let the finish cure fully before food") # nothing to wear for it
     expect(shown_at("try-strip")).to include("Stop after 30 min. If it doesn't work: scraper and sander.")
   end
@@ -269,7 +269,7 @@ RSpec.describe "from findings to plan" do
     press("Swap bonding primer")
     within("[role=dialog]") do
       row = find("tr", text: "shellac-based stain-blocking primer")
-      expect(row).to have_text("the same the same +4.00") # 32.00 for a litre against 28.00
+      expect(row).to have_text("the same the same +€4") # 32.00 for a litre against 28.00
       within(row) { press("Use shellac-based stain-blocking primer") }
     end
     expect(page).to have_css("[data-step]", text: "Prime with shellac-based stain-blocking primer")

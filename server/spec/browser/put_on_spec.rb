@@ -23,7 +23,7 @@ RSpec.describe "putting work on a piece" do
     expect(page).to have_text("Slats and reeding added to")
     visit "/pieces/45/look"
     expect(page).to have_css("section",
-                             text: /Additions.*Slats and reeding on all drawer fronts.*Wood and parts: 22.00/m)
+                             text: /Additions.*Slats and reeding on all drawer fronts.*Wood and parts: €22.00/m)
     visit "/pieces/45/plan"
     expect(page).to have_css("[data-step^='slats-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }

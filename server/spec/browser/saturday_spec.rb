@@ -65,7 +65,7 @@ RSpec.describe "a Saturday" do
       type("Humidity", "90")
       press("Save reading")
     end
-    expect(page).to have_text("the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
+    expect(page).to have_text("the air at 8 °C is too cold: it has to be above 10 °C; 90% humidity is too damp for coating; it has to be at most 85%")
     within(find("section", text: "What now")) do
       click_button("Start Oil, coat 1: wipe off the excess after 15 min on Stool")
     end
@@ -83,7 +83,7 @@ RSpec.describe "a Saturday" do
     expect_key_figures(cash_in: "42.00", hours: "40 min")
     visit "/pieces/#{stool}"
     expect_key_figures(cash_in: "30.00", hours: "25 min")
-    expect(page).to have_text("although the air at 8 °C is too cold: above 10 °C: the stove is lit")
+    expect(page).to have_text("although the air at 8 °C is too cold: it has to be above 10 °C: the stove is lit")
     visit "/shelf"
     expect(page).to have_css("li", text: "375 ml of 500 ml")
     expect(page).to have_no_css("li", text: "of 100 ml")

@@ -34,41 +34,41 @@ RSpec.describe "selling a piece", type: :feature do
 
     visit "/pieces/#{chair}/price"
     # (50 + 6 × 15) ÷ 0.9 = 155.56, up to 160; all eight took ten days, at nine tenths.
-    expect(page).to have_text("From your costs and hours alone, you'd ask 160.00")
-    expect(page).to have_text(/Ask \d+.00 EUR: it brings most by the market/)
+    expect(page).to have_text("From your costs and hours alone, you'd ask €160")
+    expect(page).to have_text(/€\d+ earns you the most/)
     expect(page).to have_css("table[aria-label='Ways to price it'] tr",
-                             text: /Your own sold 180.00 180.00 180.00/)
-    type("Asking, EUR", "190")
-    expect(at_price("Cash profit")).to have_text("140.00")
-    expect(at_price("By your listings only")).to have_text("10 days, 171.00")
+                             text: /Your own sales €180 €180 €180/)
+    type("Asking (€)", "190")
+    expect(at_price("Cash profit")).to have_text("€140")
+    expect(at_price("By your listings only")).to have_text("10 days, €170")
     expect(at_price("Days to sell")).to have_text(/about \d+/)
-    press("Decide on 190")
+    press("Decide on €190")
     form("Decide on a price") do
       pick("From today it's", "listed at this price")
       type("Why this price?", "the set of its kind sold at 180")
       press("Save decision")
     end
-    expect(page).to have_text("Price set: 190.00, listed with its price drops")
-    expect(page).to have_css("table[aria-label=Decisions] tr", text: "190.00 the set of its kind sold at 180")
+    expect(page).to have_text("Price set: €190, listed with its price drops")
+    expect(page).to have_css("table[aria-label=Decisions] tr", text: "€190 the set of its kind sold at 180")
 
     find("body").send_keys("5")
     expect(page).to have_css("h1", text: "One for sale.")
     row = find("[data-listed='#{chair}']")
     expect(row).to have_text("0 days · 0 messages")
-    expect(row).to have_text(/Next step: \d+.00 on/)
-    step = row.text[/Next step: ([\d.]+)/, 1]
+    expect(row).to have_text(/Next price drop: \d+.00 on/)
+    step = row.text[/Next price drop: ([\d.]+)/, 1]
     from_menu("Ash chair", "Add offer")
     form("Offer for Ash chair") do
       type("Offer", "120")
       type("From", "first caller")
       press("Get advice")
     end
-    expect(page).to have_css("[data-offer]", text: /120.00 offered.*first caller.*advice: counter at [\d.]+/m)
-    expect(page).to have_css("h1", text: "One for sale. One wants an answer.")
-    expect(find("[data-advice=counter]")).to have_text(/Ask [\d.]+ instead\.\s+Waiting is worth [\d.]+/)
-    counter = find("[data-offer]", match: :first).text[/counter at ([\d.]+)/, 1]
-    expect(counter.to_f).to be_between(121, 190)
-    from_menu("120.00 for Ash chair", "Counter …")
+    expect(page).to have_css("[data-offer]", text: /€120 offered.*first caller.*advice: counter at €\d+/m)
+    expect(page).to have_css("h1", text: "One for sale. One needs a decision.")
+    expect(find("[data-advice=counter]")).to have_text(/Counter at €\d+\.\s+If you wait, expect about €\d+/)
+    counter = find("[data-offer]", match: :first).text[/counter at (€\d+)/, 1]
+    expect(counter.delete("€").to_f).to be_between(121, 190)
+    from_menu("€120 for Ash chair", "Counter …")
     form("Your counteroffer") { press("Save counter") }
     expect(page).to have_css("[data-offer]", text: "countered at #{counter}")
     from_menu("Ash chair", "Lower to #{step} now")
@@ -80,10 +80,10 @@ RSpec.describe "selling a piece", type: :feature do
       type("Offer", "165")
       press("Get advice")
     end
-    second = find("[data-offer]", text: "165.00", match: :first)
+    second = find("[data-offer]", text: "€165", match: :first)
     expect(second).to have_text("advice: accept")
-    press("Accept 165.00: Ash chair")
-    expect(find("[data-advice]")).to have_text("Sold for 165.00? Record it.")
+    press("Accept €165: Ash chair")
+    expect(find("[data-advice]")).to have_text("Sold for €165? Record it.")
     press("Record sale: Ash chair")
     form("Record sale of Ash chair") { press("Record sale") }
     expect(page).to have_text("Sold recorded")
@@ -105,7 +105,7 @@ RSpec.describe "selling a piece", type: :feature do
       press("Add")
     end
     # Asked 100.00 × 0.85.
-    expect(page).to have_css("table[aria-label='Ways to price it'] tr", text: /Pieces like it 85.00 85.00 85.00/)
+    expect(page).to have_css("table[aria-label='Ways to price it'] tr", text: /Prices you looked up €85 €85 €85/)
     visit "/market"
     from_menu("Oak desk", "Reserve")
     form("Reserve Oak desk") do
@@ -113,11 +113,11 @@ RSpec.describe "selling a piece", type: :feature do
       type("Paid down", "20")
       press("Reserve")
     end
-    expect(page).to have_css("[data-advice=pick_up]", text: "Held for the neighbour.")
-    expect(page).to have_text("reserved for the neighbour · 20.00 paid")
+    expect(page).to have_css("[data-advice=pick_up]", text: "Reserved for the neighbour.")
+    expect(page).to have_text("reserved for the neighbour · €20.00 paid")
     from_menu("Oak desk", "End hold for the neighbour")
     # Such desks bring 85.00 at what others ask: 200.00 is not held for anybody now, and too dear.
     expect(page).to have_css("[data-advice=price]",
-                             text: /Asked above what the market pays\.\s+It pays \d+\.00 at the most/)
+                             text: /Priced too high\.\s+Pieces like this rarely sell above \d+\.00/)
   end
 end

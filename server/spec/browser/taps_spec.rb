@@ -87,7 +87,7 @@ RSpec.describe "taps", type: :feature do
     count_taps
     find("[role=option][aria-label^='Top']").click
     within("[role=group][aria-label=Finish]") { press("Oil") }
-    expect(page).to have_css("[role=status]", text: "of work to come")
+    expect(page).to have_css("[role=status]", text: "of work left")
     expect(taps).to eq(2)
   ensure
     SpecClock.set(SpecClock::NOON)

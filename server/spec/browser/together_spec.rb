@@ -42,7 +42,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
       press("Record damage")
     end
     expect(unfold("Diary")).to have_text("Damaged on the way: Back foot split")
-    expect(page).to have_text("cost to come not known → 4.00")
+    expect(page).to have_text("still to spend unknown → €4.00")
     press("Undo")
     expect(page).to have_no_text("Broken on the way")
 
@@ -95,7 +95,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     { "Width, mm" => "1100", "Depth, mm" => "580", "Height, mm" => "1900" }.each { |field, text| type(field, text) }
     press("Save and watch")
     # 1900 against the length of 1400: 500 mm too long, however it is turned.
-    expect(page).to have_text("no, by 500 mm at its best")
+    expect(page).to have_text("Too big by 500 mm")
     press("Pass on it")
     form("Pass on it") do
       press("Pass on it")
@@ -115,7 +115,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
       type("Cost to replace one", "2.50")
       press("Add")
     end
-    expect(page).to have_text("Replacing all of it would cost 10.00 EUR")
+    expect(page).to have_text("Replacing all of it would cost €10.00")
     visit "/scout/card"
     expect(page).to have_css("th", text: "washstand")
     expect(page).to have_text("Set your target pay in House rules")

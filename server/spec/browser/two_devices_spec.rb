@@ -38,8 +38,8 @@ RSpec.describe "two devices", type: :feature do
     end
     visit "/"
     line = find("li", text: "worked at two things at once")
-    within(line) { find("button", text: "Both stand").click }
-    expect(page).to have_text("Both stand.")
+    within(line) { find("button", text: "Keep both").click }
+    expect(page).to have_text("Both are kept.")
     expect(page).to have_no_text("worked at two things at once")
   end
 

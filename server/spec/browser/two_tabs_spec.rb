@@ -67,11 +67,11 @@ RSpec.describe "two tabs on one piece" do
       type("Amount", "10")
       press("Add cost")
     end
-    expect(unfold("Costs")).to have_text("6.67 EUR")
+    expect(unfold("Costs")).to have_text("€6.67")
     find("body").send_keys("/")
     form("") { fill_in("Find a piece, step, can, tool, note …", with: "oak") }
     find("[role=option]", text: "Oak stool").click
-    expect(page).to have_text("Wax, materials, shared: 10.00 over 2 pieces")
+    expect(page).to have_text("Wax, materials, shared: €10.00 over 2 pieces")
     expect_key_figures(cash_in: "3.33")
     from_menu("Wax", "Remove")
     expect(page).to have_css("[data-key=cash_in]", text: "0.00")

@@ -9,9 +9,9 @@ RSpec.describe "two workshops", type: :feature do
 
   include BenchHands
 
-  us = { workshop: { currency: "USD", length_unit: "in" }, code: "USD", price: "40.50", sides: ['36"', "1 ft 6", "32"], tin: "1 qt", paid: "42.00",
+  us = { workshop: { currency: "USD", length_unit: "in" }, sign: "$", price: "40.50", sides: ['36"', "1 ft 6", "32"], tin: "1 qt", paid: "42.00",
          pulls: "12.50", wax: "14 fl oz", wax_paid: "9.00", tax: "1.72" }
-  euro = { workshop: { currency: "EUR", length_unit: "mm" }, code: "EUR", price: "40,50", sides: ["91,44 cm", "457.2", "812,8 mm"], tin: "0,946353 L",
+  euro = { workshop: { currency: "EUR", length_unit: "mm" }, sign: "€", price: "40,50", sides: ["91,44 cm", "457.2", "812,8 mm"], tin: "0,946353 L",
            paid: "42,00", pulls: "12,50", wax: "41,4029 cl", wax_paid: "9", tax: "1,72" }
   metric = /\d ?(?:mm|ml|cm|kg|°C|m²|L|g)(?![a-z²])/
 
@@ -70,13 +70,13 @@ RSpec.describe "two workshops", type: :feature do
       expect(page).to have_css("button", text: "The plan calls for")
       press("Use it")
     end
-    expect(page).to have_text("used, 21.00")
+    expect(page).to have_text(/used, [$€]21\.00/)
   end
 
   def receipt(said)
     visit "/evening"
-    type("Total, #{said[:code]}", "23.22")
-    type("Tax added, #{said[:code]}", said[:tax])
+    type("Total (#{said[:sign]})", "23.22")
+    type("Tax added (#{said[:sign]})", said[:tax])
     within("[role=group][aria-label='Line 1']") do
       type("What", "Cup pulls")
       type("Amount on line 1", said[:pulls])
@@ -91,7 +91,7 @@ RSpec.describe "two workshops", type: :feature do
       type("Size", said[:wax])
     end
     press("Record receipt")
-    expect(page).to have_text("Receipt of 23.22 #{said[:code]} recorded")
+    expect(page).to have_text("Receipt of #{said[:sign]}23.22 recorded")
   end
 
   # What both must read alike.
@@ -99,9 +99,9 @@ RSpec.describe "two workshops", type: :feature do
     plan = send_to(:get, "/pieces/1/plan")["plan"]
     piece = send_to(:get, "/pieces/1")
     { steps: plan["steps"].map { |step| [step["label"], step["time"]["seconds"], step["wait"]] }, hours: plan["hours"],
-      figures: piece["figures"].map { |figure| figure.slice("key", "text") },
-      costs: piece["costs"].map { |cost| cost["amount"]["text"] },
-      worth: send_to(:get, "/shelf")["worth"] }
+      figures: piece["figures"].map { |figure| [figure["key"], figure["text"].to_s.delete("$€")] },
+      costs: piece["costs"].map { |cost| cost["amount"]["bare"] },
+      worth: send_to(:get, "/shelf")["worth"].except("text") }
   end
 
   # {address => what is metric on its screen}.

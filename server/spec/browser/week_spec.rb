@@ -12,7 +12,7 @@ RSpec.describe "the week and the shelf" do
   end
 
   # Sections of the days on which somebody works: a step moved to another one would go on to the next of them.
-  def worked = all("section[aria-label*=day]").reject { |section| section.has_text?("nobody is working", wait: 0) }
+  def worked = all("section[data-day]").reject { |section| section.has_text?("nobody is working", wait: 0) }
 
   it "moves a step to another day by its list, says what that does, and takes it back" do
     visit "/week"
@@ -24,10 +24,10 @@ RSpec.describe "the week and the shelf" do
     target = worked.map { |section| section["aria-label"] }.reject { |name| name == before }.last
     pick("Move to", target)
     expect(page).to have_text(/Moved: #{label}\. .*(ready|No piece)/)
-    expect(page).to have_css("section[aria-label='#{target}'] li", text: "moved by you")
+    expect(page).to have_css("section[aria-label='#{target}'] li", text: "you moved it")
     press("Undo")
     expect(page).to have_css("section[aria-label='#{before}'] li", text: label)
-    expect(page).to have_no_text("moved by you")
+    expect(page).to have_no_text("you moved it")
   end
 
   it "drags a step to another day" do
@@ -38,15 +38,15 @@ RSpec.describe "the week and the shelf" do
     target = worked.reject { |section| section["aria-label"] == before }.last
     step.drag_to(target, html5: true)
     expect(page).to have_text("Moved: #{label}")
-    expect(page).to have_css("section[aria-label='#{target['aria-label']}'] li", text: "moved by you")
+    expect(page).to have_css("section[aria-label='#{target['aria-label']}'] li", text: "you moved it")
     press("Undo")
-    expect(page).to have_no_text("moved by you")
+    expect(page).to have_no_text("you moved it")
   end
 
   it "takes outdoor work off a day of rain in one tap" do
     visit "/week"
     outdoors = "Test solvent stripper gel on a hidden spot"
-    dry = find("section[aria-label*=day]", text: outdoors, match: :first)["aria-label"]
+    dry = find("section[data-day]", text: outdoors, match: :first)["aria-label"]
     within("section[aria-label='#{dry}']") { click_button(text: "Rain") }
     expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: no outdoor work")
     expect(page).to have_no_css("section[aria-label='#{dry}'] li", text: outdoors)
@@ -72,7 +72,7 @@ RSpec.describe "the week and the shelf" do
       find_field("Pieces").send_keys(:escape)
       press("Use it")
     end
-    expect(page).to have_text("used, 8.00")
+    expect(page).to have_text("used, €8.00")
     expect(page).to have_css("li", text: "333 ml of 500 ml")
     press("How much is left of gel stain, 500 ml")
     find("[role=menuitem]", text: "Half (estimate)").click
@@ -93,6 +93,6 @@ RSpec.describe "the week and the shelf" do
     unfold("Diary")
     press("Everything, in order")
     expect(page).to have_text("Done: Glue and press the loose veneer")
-    expect(page).to have_text("Taken from the shelf: 16 wood screws")
+    expect(page).to have_text("Used from the shelf: 16 wood screws")
   end
 end

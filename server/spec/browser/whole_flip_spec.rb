@@ -51,7 +51,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       type("Amount", "96.20")
       press("Add cost")
     end
-    expect(page).to have_text("Shellac-based primer recorded: 96.20 EUR")
+    expect(page).to have_text("Shellac-based primer recorded: €96.20")
     press("Record hours")
     form("Record hours") do
       type("How long", "1h20")
@@ -103,7 +103,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       type("Asking price", "400")
       press("Mark as listed")
     end
-    expect(page).to have_css("svg[aria-label*='asking 400.00']")
+    expect(page).to have_css("svg[aria-label*='asking €400']")
     press("Record sale")
     form("Record sale") do
       set_date("Date", (today - 11).iso8601)
@@ -120,7 +120,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect_key_figures(cash_profit: "207.40", hours: "2 h", hourly_pay: "103.70", turnaround: "10 days")
     unfold("Cost statement")
     find("[data-figure=cash_profit] button").click
-    expect(page).to have_css("[data-terms=cash_profit]", text: "cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
+    expect(page).to have_css("[data-terms=cash_profit]", text: "cash profit €207.40 = €380.00 − €42.00 − €96.20 − €34.40")
 
     # Taken back by key, and recorded again by undoing nothing else.
     find("h1").click

@@ -134,7 +134,7 @@ RSpec.describe "an end to what is to come", :api do
                             "advice")).to eq("work_left" => nil, "pay_when_finished" => nil, "advice" => "unknown")
       question = today["questions"].sole
       expect(question).to include("kind" => "said",
-                                  "text" => "The 4 h you gave Stool are used up. How much work is left?")
+                                  "text" => "The 4 h you gave Stool are used up. How much work is left now?")
       expect(call(:post, "/api/questions/#{question['id']}/answer",
                   { answer: "1.5" })["told"]).to eq("1 h 30 of work left.")
       expect([fields.call, today["questions"]]).to eq([["1 h 30", "7.00"], []])
@@ -192,7 +192,7 @@ RSpec.describe "an end to what is to come", :api do
       expect(schedule.to_s).not_to include("Chest")
       expect(call(:get, "/api/pieces/#{id}/diary").map do |line|
         line["text"]
-      end).to include("#{open} open steps of the plan taken as done")
+      end).to include("#{open} open steps of the plan counted as done")
       call(:delete, "/api/events/#{event['id']}")
       expect([page["open_steps"], amount("floor")]).to eq([open, floor])
     end
@@ -210,9 +210,9 @@ RSpec.describe "an end to what is to come", :api do
           { material: one, became: became }
         end })
       }
-      expect([answer.call("left_over")["told"], left.call]).to eq(["Nothing is taken from the shelf.", full])
+      expect([answer.call("left_over")["told"], left.call]).to eq(["The shelf stays as it is.", full])
       call(:post, "/api/acts/#{last_response.headers['act']}/undo")
-      expect(answer.call("used")["told"]).to include("is taken from the shelf")
+      expect(answer.call("used")["told"]).to include("is off the shelf")
       expect([left.call == full, today["questions"]]).to eq([false, []])
     end
 

@@ -61,21 +61,21 @@ RSpec.describe "the evening", :api do
     made = receipt({ what: "Drawer pulls", amount: "12,00", pieces: [{ piece_id: desk }] },
                    { what: "Sandpaper", amount: "6.00", pieces: [{ piece_id: desk }, { piece_id: chair }] },
                    { product: "paint_all", size: "1 L", amount: "22" }, tax: "3.01", total: "43.01")
-    expect(made).to include("shop" => "Corner hardware", "total" => include("text" => "43.01"))
+    expect(made).to include("shop" => "Corner hardware", "total" => include("text" => "€43.01"))
     # 3.01 over 12, 6 and 22 of 40: 0.903, 0.4515, 1.6555; the largest remainders take what is left.
-    expect(money_in(desk)).to eq([["Drawer pulls", "hardware", "12.90"], %w[Sandpaper materials 6.45]])
-    expect(call(:get, "/api/shelf")["worth"]["text"]).to eq("23.66")
+    expect(money_in(desk)).to eq([["Drawer pulls", "hardware", "€12.90"], %w[Sandpaper materials €6.45]])
+    expect(call(:get, "/api/shelf")["worth"]["text"]).to eq("€23.66")
     removed = call(:delete, "/api/receipts/#{made['id']}")
     expect([money_in(desk), call(:get, "/api/shelf")["rows"]]).to eq([[], []])
     call(:post, "/api/deletions/#{removed['id']}/undo")
-    expect(money_in(chair)).to eq([%w[Sandpaper materials 6.45]])
+    expect(money_in(chair)).to eq([%w[Sandpaper materials €6.45]])
     expect(call(:get, "/api/days/offers")["shops"]).to eq(["Corner hardware"])
   end
 
   it "says by how much a receipt does not add up, names the line that cannot be, and writes nothing" do
     line = { what: "Pulls", amount: "10", pieces: [{ piece_id: desk }] }
     expect(refusal(receipt(line, total: "12.50"),
-                   :total)).to eq("The lines and tax add up to 10.00, but the receipt's total is 12.50. Check the amounts: 2.50 missing.")
+                   :total)).to eq("The lines and tax add up to €10.00, but the receipt's total is €12.50. Check the amounts: €2.50 missing.")
     expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }),
                    "lines/1/amount")).to include("negative")
     expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }),

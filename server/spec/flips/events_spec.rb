@@ -11,8 +11,8 @@ RSpec.describe "dated events", :api do
     event(id, "listed", "2026-05-11", asking: "400")
     event(id, "price_changed", "2026-05-20", asking: "390")
     event(id, "sold", "2026-05-31", price: "380", fee: "34.40", channel: "window card")
-    expect(figure(id, "cash_profit")["sentence"]).to eq("cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
-    expect([figure(id, "hourly_pay")["text"], figure(id, "turnaround")["text"]]).to eq(["20.74", "30 days"])
+    expect(figure(id, "cash_profit")["sentence"]).to eq("cash profit €207.40 = €380.00 − €42.00 − €96.20 − €34.40")
+    expect([figure(id, "hourly_pay")["text"], figure(id, "turnaround")["text"]]).to eq(["€20.74", "30 days"])
     page = call(:get, "/api/pieces/#{id}")
     expect(page["stage"]).to eq("sold")
     expect(page["tape"]["marks"].map { |mark| mark["key"] }).to include("asking", "sold")
@@ -42,7 +42,7 @@ RSpec.describe "dated events", :api do
     id = piece
     sold = event(id, "sold", "2026-05-09", price: "50", tip: "2", channel: "kerb")
     call(:patch, "/api/events/#{sold['id']}", { on: "2026-05-12", price: "55" })
-    expect([figure(id, "receipts")["text"], figure(id, "turnaround")["text"]]).to eq(["57.00", "11 days"])
+    expect([figure(id, "receipts")["text"], figure(id, "turnaround")["text"]]).to eq(["€57.00", "11 days"])
   end
 
   it "takes an event back and brings it back; not when something has taken its place" do
@@ -56,7 +56,7 @@ RSpec.describe "dated events", :api do
     event(id, "sold", "2026-05-10", price: "45")
     call(:post, "/api/deletions/#{removal['id']}/undo")
     expect(status).to eq(422)
-    expect(figure(id, "receipts")["text"]).to eq("45.00")
+    expect(figure(id, "receipts")["text"]).to eq("€45.00")
   end
 
   it "refuses to take back what a later event rests on" do
@@ -82,7 +82,7 @@ RSpec.describe "dated events", :api do
     event(id, "sold", "2026-05-09", price: "50", fee: "5")
     expect(event(id, "refunded", "2026-05-20", amount: "51")["detail"]).to include("The refunds are more than the sale price")
     event(id, "refunded", "2026-05-20", amount: "20", fee_back: "2")
-    expect(figure(id, "cash_profit")["text"]).to eq("17.00")
+    expect(figure(id, "cash_profit")["text"]).to eq("€17.00")
   end
 
   it "offers only what may come next" do

@@ -17,11 +17,11 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       made = split({ name: "Left half", weight: "2" }, { name: "Right half", weight: "1", keep: true })
       left, right = made["pieces"].map { |one| one["id"] }
       # 31 → 20.67 + 10.33; trip 5 → 3.33 + 1.67; 50 min → 33 + 17.
-      expect([money(left), money(right)]).to eq(["24.00", "12.00"])
+      expect([money(left), money(right)]).to eq(["€24.00", "€12.00"])
       expect([figure(left, "hours")["text"], figure(right, "hours")["text"]]).to eq(["33 min", "17 min"])
       late = call(:post, "/api/costs",
                   { what: "Late bill", category: "other", amount: "3", pieces: [{ piece_id: @whole }] })
-      expect([late["id"], money(left), money(right)]).to eq([late["id"], "26.00", "13.00"])
+      expect([late["id"], money(left), money(right)]).to eq([late["id"], "€26.00", "€13.00"])
       page = call(:get, "/api/pieces/#{left}")
       expect(page.values_at("stage",
                             "split_from")).to eq(["on the bench",
@@ -34,9 +34,9 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       changed = call(:patch, "/api/splits/#{made['event_id']}",
                      { parts: [{ piece_id: left, weight: "1" }, { piece_id: right, weight: "1" }] })
       # Each kind by itself: 31 → 15.50, 5 → 2.50, 3 → 1.50.
-      expect(changed["changes"]).to eq(["K-002 Left half: money in 26.00 → 19.50.",
-                                        "K-003 Right half: money in 13.00 → 19.50."])
-      expect(call(:get, "/api/pieces?view=in_hand")["in_hand"]["tied_up"]["text"]).to eq("19.50")
+      expect(changed["changes"]).to eq(["K-002 Left half: spent so far €26.00 → €19.50.",
+                                        "K-003 Right half: spent so far €13.00 → €19.50."])
+      expect(call(:get, "/api/pieces?view=in_hand")["in_hand"]["tied_up"]["text"]).to eq("€19.50")
     end
 
     it "is taken back while its parts are untouched, and not after" do
@@ -80,20 +80,20 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       expect(call(:post, "/api/pieces/#{@one}/events",
                   { kind: "sold", price: "1" })["detail"]).to include("Left is for sale in the set “Pair”")
       listed = happen(made, "listed", asking: "90")
-      expect(listed["members"].map { |member| member["asking"]["text"] }).to eq(["60.00", "30.00"])
+      expect(listed["members"].map { |member| member["asking"]["text"] }).to eq(["€60.00", "€30.00"])
       happen(made, "price_changed", asking: "75")
       sold = happen(made, "sold", price: "70", fee: "7", tip: "1")
       # 70 by 20 : 10 → 46.67 and 23.33; fee 4.67 and 2.33; tip 0.67 and 0.33. Profit 46.67 + 0.67 − 4.67 − 20 = 22.67
       # and 11.33.
-      expect(sold["members"].map { |member| member["cash_profit"]["text"] }).to eq(["22.67", "11.33"])
+      expect(sold["members"].map { |member| member["cash_profit"]["text"] }).to eq(["€22.67", "€11.33"])
       event_id = sold["events"].last["id"]
       changed = call(:patch, "/api/set-events/#{event_id}",
                      { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "30" }] })
-      expect(changed["changes"].first).to include("profit 22.67 →")
+      expect(changed["changes"].first).to include("profit €22.67 →")
       expect(changed["set"]["members"].sum { |member| member["receipts"]["minor"] }).to eq(7100)
       wrong = call(:patch, "/api/set-events/#{event_id}",
                    { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "20" }] })
-      expect(refusal(wrong, :hand)).to include("10.00 EUR under")
+      expect(refusal(wrong, :hand)).to include("€10.00 under")
       own = call(:get, "/api/pieces/#{@one}")["events"].last["id"]
       expect(call(:delete, "/api/events/#{own}")["detail"]).to include("belongs to the set")
       removal = call(:delete, "/api/set-events/#{event_id}")
@@ -108,7 +108,7 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       happen(made, "listed", asking: "90")
       removal = call(:delete, "/api/sets/#{made['id']}")
       expect([@one, @two].map { |id| call(:get, "/api/pieces/#{id}")["stage"] }).to eq(%w[listed bought])
-      expect(figure(@one, "cash_in")["text"]).to eq("20.00")
+      expect(figure(@one, "cash_in")["text"]).to eq("€20.00")
       expect(call(:get, "/api/sets")["rows"]).to eq([])
       call(:post, "/api/deletions/#{removal['id']}/undo")
       expect(call(:get, "/api/pieces/#{@two}")["stage"]).to eq("listed")

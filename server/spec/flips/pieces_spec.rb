@@ -77,9 +77,9 @@ RSpec.describe "pieces", :api do
     call(:get, "/api/pieces/#{id}")
     expect(status).to eq(404)
     call(:post, "/api/deletions/#{removal['id']}/undo")
-    expect(figure(id, "cash_in")["text"]).to eq("30.00")
+    expect(figure(id, "cash_in")["text"]).to eq("€30.00")
     call(:post, "/api/deletions/#{gone['id']}/undo")
-    expect(figure(id, "cash_in")["text"]).to eq("33.00")
+    expect(figure(id, "cash_in")["text"]).to eq("€33.00")
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(status).to eq(422)
   end
@@ -110,6 +110,6 @@ RSpec.describe "pieces", :api do
     piece(purchase: "", bought_on: "2026-04-21")
     expect(call(:get,
                 "/api/pieces")["in_hand"]).to include("count" => 2, "price_known" => 1, "oldest_days" => 70,
-                                                      "tied_up" => include("text" => "80.00"))
+                                                      "tied_up" => include("text" => "€80.00"))
   end
 end

@@ -18,7 +18,7 @@ RSpec.describe "rows of the floor and the archive", :api do
     event(id, "listed", "2026-06-12", asking: "90")
     expect(row(id)).to include("stage" => "listed",
                                "price" => include("label" => "asking",
-                                                  "money" => include("text" => "90.00")))
+                                                  "money" => include("text" => "€90.00")))
     expect(strip(id)).to eq([["waiting", 0, 4], ["bench", 4, 9], ["waiting", 9, 11], ["market", 11, 29]])
     event(id, "sold", "2026-06-20", price: "80")
     expect(row(id)).to include("stage" => "sold", "price" => nil, "turnaround_days" => 19,
@@ -28,10 +28,10 @@ RSpec.describe "rows of the floor and the archive", :api do
 
   it "shows what a piece must bring: target where it is set and hours are known, else break-even" do
     id = piece(purchase: "30")
-    expect(row(id)["price"]).to include("label" => "break-even", "money" => include("text" => "30.00"))
+    expect(row(id)["price"]).to include("label" => "break-even", "money" => include("text" => "€30.00"))
     call(:patch, "/api/workshop", { lock_version: 0, target_pay: "10" })
     call(:post, "/api/work", { kind: "repair", effort: "90", pieces: [{ piece_id: id }] })
-    expect(row(id)["price"]).to include("label" => "target", "money" => include("text" => "45.00"))
+    expect(row(id)["price"]).to include("label" => "target", "money" => include("text" => "€45.00"))
     expect(row(piece(purchase: ""))["price"]).to be_nil
   end
 
@@ -55,13 +55,13 @@ RSpec.describe "rows of the floor and the archive", :api do
 
   it "says days are not known rather than 0" do
     id = piece(bought_on: "")
-    expect(row(id)["strip"]).to include("days" => nil, "parts" => [], "description" => /not known/)
+    expect(row(id)["strip"]).to include("days" => nil, "parts" => [], "description" => /Days unknown/)
     event(id, "sold", "", price: "20")
     expect(row(id, view: "archive")).to include("ended_on" => nil, "turnaround_days" => nil)
     expect(call(:get, "/api/books?year=not%20known")["counts"]["sold"]).to eq(1)
     event(piece, "sold", "2026-06-01", price: "20")
     expect(call(:get, "/api/pieces?view=archive&year=not%20known")["rows"].map { |one| one["id"] }).to eq([id])
-    expect(call(:get, "/api/books")["months"].last).to include("month" => nil, "label" => "date not known")
+    expect(call(:get, "/api/books")["months"].last).to include("month" => nil, "label" => "No date")
   end
 
   it "puts a removed piece nowhere" do

@@ -52,7 +52,7 @@ RSpec.describe Operations::Flips::Sets do
     described_class.break_up(made.id)
     expect([events(on_market), events(waiting)]).to eq([[["listed", 2000]], []])
     diary = Records::DiaryEntry.where(piece_id: waiting).pluck(:text)
-    expect(diary).to eq(["The set “Set” was broken; this piece stands by itself again."])
+    expect(diary).to eq(["The set “Set” was split up, so this piece is on its own again."])
   end
 
   it "gives nothing of price, fee or tip away in rounding, however many share it" do
@@ -73,7 +73,7 @@ RSpec.describe Operations::Flips::Sets do
     expect(ids.map { |id| events(id).last.last }).to eq([8000, 0])
     _, changes = described_class.correct(event.id, "hand" => [])
     expect(ids.map { |id| events(id).last.last }).to eq([2000, 6000])
-    expect(changes).to eq(["K-001 Chair: profit 70.00 → 10.00.", "K-002 Chair: profit −30.00 → 30.00."])
+    expect(changes).to eq(["K-001 Chair: profit €70.00 → €10.00.", "K-002 Chair: profit −€30.00 → €30.00."])
   end
 
   it "refuses what does not fit the chain of one of its pieces, and writes nothing" do

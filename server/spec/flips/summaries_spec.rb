@@ -24,6 +24,6 @@ RSpec.describe Operations::House::Doctor do
     described_class.mend
     expect(described_class.examine).to eq([])
     Records::CostShare.update_all(amount_minor: 499)
-    expect(described_class.examine).to include(/Shares of cost \d+ do not add up/)
+    expect(described_class.examine).to include(/Shares of cost \d+ don't add up/)
   end
 end

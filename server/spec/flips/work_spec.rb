@@ -37,12 +37,12 @@ RSpec.describe "costs, hours and timers", :api do
     three = piece(name: "Three", purchase: "0")
     shared = [{ piece_id: @piece }, { piece_id: two }, { piece_id: three }]
     cost = call(:post, "/api/costs", { what: "Hire", category: "other", amount: "100", pieces: shared })
-    expect(cost["shares"].map { |share| share["amount"]["text"] }).to eq(%w[33.34 33.33 33.33])
+    expect(cost["shares"].map { |share| share["amount"]["text"] }).to eq(%w[€33.34 €33.33 €33.33])
     weighted = shared.zip(%w[3 2 1]).map { |share, weight| share.merge(weight: weight) }
     changed = call(:patch, "/api/costs/#{cost['id']}", { pieces: weighted })
-    expect(changed["shares"].map { |share| share["amount"]["text"] }).to eq(%w[50.00 33.33 16.67])
+    expect(changed["shares"].map { |share| share["amount"]["text"] }).to eq(%w[€50.00 €33.33 €16.67])
     call(:patch, "/api/costs/#{cost['id']}", { amount: "10" })
-    expect(figure(two, "cash_in")["text"]).to eq("3.33")
+    expect(figure(two, "cash_in")["text"]).to eq("€3.33")
   end
 
   it "keeps both figures in the diary where shares change, or a flip has ended" do
@@ -53,11 +53,11 @@ RSpec.describe "costs, hours and timers", :api do
     expect(diary.call(@piece)).to eq([]) # an ordinary correction
     call(:patch, "/api/costs/#{cost['id']}", { pieces: [{ piece_id: @piece }, { piece_id: two }] })
     expect([diary.call(@piece), diary.call(two)])
-      .to eq([["The cost “Hire” was corrected: money in 42.00 → 36.00."],
-              ["The cost “Hire” was corrected: money in 0.00 → 6.00."]])
+      .to eq([["The cost “Hire” was edited: spent so far €42.00 → €36.00."],
+              ["The cost “Hire” was edited: spent so far €0.00 → €6.00."]])
     event(two, "sold", "2026-06-20", price: "20")
     call(:patch, "/api/costs/#{cost['id']}", { amount: "8" })
-    expect(diary.call(two).last).to eq("The cost “Hire” was corrected: money in 6.00 → 4.00, profit 14.00 → 16.00.")
+    expect(diary.call(two).last).to eq("The cost “Hire” was edited: spent so far €6.00 → €4.00, profit €14.00 → €16.00.")
   end
 
   it "refuses shares that cannot be" do

@@ -22,22 +22,22 @@ RSpec.describe "bin/kohlrabi backup and restore", :own_data do
     output, _, status = run("backup", zip)
     expect([status.success?, output]).to match([true, /1 flips and 0 photos. Keep a copy on another device/])
     File.write(File.join(@home, "more.csv"), "name,purchase\nLate stool,5\n")
-    expect(run("import", File.join(@home, "more.csv")).first).to include("1 flip taken in")
+    expect(run("import", File.join(@home, "more.csv")).first).to include("1 flip imported")
     output, errors, status = run("restore", zip)
     expect([status.success?, output,
-            errors]).to match([true, /Restored: 1 flips. What was there before is kept as .*before-restore/, ""])
+            errors]).to match([true, /Restored: 1 flips. The old workshop is kept as .*before-restore/, ""])
     expect(report).to eq(before)
     expect(data.grep(/before-restore/).size).to eq(1)
   end
 
   it "refuses what is no archive, says why, and changes nothing" do
     before = report
-    [["flips.csv", /This isn't a workshop's backup, or it's damaged/], ["nothing.zip", /There is no file/]].each do |name, why|
+    [["flips.csv", /This isn't a workshop's backup, or it's damaged/], ["nothing.zip", /There's no file/]].each do |name, why|
       _, errors, status = run("restore", File.join(@home, name))
       expect([status.success?, errors]).to match([false, why])
     end
     _, errors, status = run("backup", File.join(@home, "no/such/folder/all.zip"))
-    expect([status.success?, errors]).to match([false, /cannot be written/])
+    expect([status.success?, errors]).to match([false, /can't be written/])
     expect(report).to eq(before)
     expect(data.grep(/restor|part/)).to eq([])
   end

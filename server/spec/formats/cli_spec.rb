@@ -25,7 +25,7 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
   # By hand. Hall bench: 100 − 20 − 5.50 − 3 − 5 = 66.50; ÷ 3.33 h = 19.97; ÷ 100 = 0.665; ÷ 28.50 = 2.3333; 31 days.
   it "gives full books from a spreadsheet" do
     output, _, status = run("import", file(text))
-    expect([status.success?, output]).to match([true, /Row 2, Hall bench: taken.*5 flips taken in/m])
+    expect([status.success?, output]).to match([true, /Row 2, Hall bench: taken.*5 flips imported/m])
     report = JSON.parse(run("report", "--json").first)
     bench, stool, trunk, broken, waiting = report["flips"]
     expect(bench).to include("stage" => "sold", "cash_in" => "28.50", "receipts" => "100.00", "cash_profit" => "66.50", "hours" => "3.33",
@@ -45,7 +45,7 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     other = file("Item,Paid,Colour\nDesk,12,red\n")
     expect(run("import", other).last).not_to be_success
     output, _, status = run("import", other, "--columns", "Item:name", "Paid:purchase", "Colour:")
-    expect([status.success?, output]).to match([true, /Row 2, Desk: taken.*1 flip taken in/m])
+    expect([status.success?, output]).to match([true, /Row 2, Desk: taken.*1 flip imported/m])
     expect(JSON.parse(run("report").first)["flips"].first).to include("name" => "Desk", "cash_in" => "12.00")
   end
 
@@ -53,19 +53,19 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     run("import", file(text))
     flips, = run("export", "flips")
     expect(flips.lines.size).to eq(6)
-    expect(run("import", file(flips)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
+    expect(run("import", file(flips)).first).to match(/Row 2, Hall bench: already there.*0 flips imported, 5 left out/m)
     expect(run("export", "sales").first.lines.first).to start_with("ticket,name,channel")
     # Three sales, one of unknown price paid: 112.00 and 40.00 of sales.
     expect(run("export", "journal").first).to include("-100.00 EUR", "income:not counted:sales", "expenses:losses")
     _, errors, status = run("export", "everything")
-    expect([status.success?, errors]).to match([false, /not one of flips, costs, hours, sales, journal/])
+    expect([status.success?, errors]).to match([false, /isn't one of flips, costs, hours, sales, journal/])
   end
 
   it "selects a year by the day of sale" do
     run("import", file(text))
     output, errors, = run("report", "--json", "--year", "2025")
     expect(JSON.parse(output)["flips"].map { |flip| flip["name"] }).to eq(["Hall bench", "Free stool"])
-    expect(errors).to include("1 kept, given away or scrapped in 2025 are not in a report by date of sale")
+    expect(errors).to include("1 kept, given away or scrapped in 2025 aren't in a report by sale date")
     expect(run("report", "--year", "25").last).not_to be_success
   end
 
@@ -74,21 +74,21 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     output, errors, status = run("import", file(bad))
     expect([status.success?, output,
             errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/,
-                               /Nothing was taken in/])
+                               /Nothing was imported/])
     expect(JSON.parse(run("report").first)["flips"]).to eq([])
-    expect(run("import", "--skip-bad", file(bad)).first).to include("5 flips taken in, 1 left out")
-    expect(run("import", file(text)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
-    expect(run("import", "--again", file(text)).first).to include("5 flips taken in")
-    expect(run("doctor").first).to include("All is well: 10 flips")
+    expect(run("import", "--skip-bad", file(bad)).first).to include("5 flips imported, 1 left out")
+    expect(run("import", file(text)).first).to match(/Row 2, Hall bench: already there.*0 flips imported, 5 left out/m)
+    expect(run("import", "--again", file(text)).first).to include("5 flips imported")
+    expect(run("doctor").first).to include("Everything is fine: 10 flips")
   end
 
   it "tells a row with a stray mark by its number, and takes the rest" do
     stray = "#{text.lines.first(3).join}A \"good\" desk,desk,2025-01-01,5,,,,,,,,,,\n30\" dresser,case,2025-01-02,7,,,,,,,,,,\n"
     output, errors, status = run("import", file(stray))
     expect([status.success?, errors,
-            output]).to match([false, /Nothing was taken in/,
-                               /Row 4, no name: wrong; The row is broken: Illegal quoting/])
-    expect(run("import", "--skip-bad", file(stray)).first).to include("3 flips taken in, 1 left out")
+            output]).to match([false, /Nothing was imported/,
+                               /Row 4, no name: wrong; This row can't be read: Illegal quoting/])
+    expect(run("import", "--skip-bad", file(stray)).first).to include("3 flips imported, 1 left out")
     expect(JSON.parse(run("report").first)["flips"].map do |flip|
       flip["name"]
     end).to eq(["Hall bench", "Free stool", "30\" dresser"])
@@ -103,7 +103,7 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     rows = names.map { |name| [name, "12.50", "100", "150"].to_csv }.join
     run("import", file("name,purchase,fees,sale_price\n"), "--skip-bad")
     output, = run("import", file("name,purchase,fees,sale_price\n#{rows}"))
-    expect(output).to include("5 flips taken in")
+    expect(output).to include("5 flips imported")
     flips, = run("export", "flips")
     cells = CSV.parse(flips, headers: true)
     expect(cells.map do |row|
@@ -120,10 +120,10 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
   end
 
   it "says plainly what is wrong with a file" do
-    expect(run("import", "nowhere.csv")[1]).to match(/There is no file nowhere.csv/)
+    expect(run("import", "nowhere.csv")[1]).to match(/There's no file nowhere.csv/)
     expect(run("import", file("kind\nbench\n"))[1]).to include("no column “name”")
     output, _, status = run("import", file("name,colour\nA,red\n"))
-    expect([output, status.success?]).to match([/Column “colour” is not known here/, false])
+    expect([output, status.success?]).to match([/Column “colour” is unknown/, false])
   end
 end
 

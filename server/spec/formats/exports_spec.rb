@@ -137,7 +137,7 @@ RSpec.describe "exports" do
     total = ->(section) { rows.find { |row| row["section"] == section }["amount"] }
     # In hand at the end of the year: 25 and 1.50 of sundries.
     expect([total.call("stock at start, total"), total.call("stock at end, total")]).to eq(%w[0.00 26.50])
-    expect(rows.first["what"]).to include("local rules")
+    expect(rows.first["what"]).to include("Local rules")
     expect(operations::Books::TaxYear.new(2025).totals).to eq({})
   end
 
@@ -148,9 +148,9 @@ RSpec.describe "exports" do
     expect(card.size).to eq(1)
     # 115 received, 40 + 6.01 + 1.50 in, 19 of selling: 48.49.
     close = ->(pages) { pages.map(&:text).join.gsub(/[[:space:]]+/, "") } # the reader guesses at spaces
-    expect(close.call(card)).to include("Desk;with", "48.49", "Sanding3h20", "Nophotosofitbeforeorafter.")
+    expect(close.call(card)).to include("Desk;with", "48.49", "Sanding3h20", "Nobeforeorafterphotos.")
     text = close.call(page.call(Formats::YearPdf.new(2026).to_s))
-    expect(text).to include("Theyear2026", "Broughtmost", "Tool:−85.00", "Leftoftheyear")
+    expect(text).to include("Theyear2026", "Broughtmost", "Tool:−€85.00", "Leftfortheyear")
     expect(close.call(page.call(Formats::YearPdf.new(2020).to_s))).to include("0flipsended")
   end
 end

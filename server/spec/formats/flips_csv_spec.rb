@@ -65,11 +65,11 @@ RSpec.describe Formats::FlipsCsv do
   it "names the column of everything that is wrong" do
     expect(problems("A,2026-05-02,2026-05-01",
                     "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 is before bought on 2 May 2026/)
-    expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It is empty/)
+    expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It's empty/)
     expect(problems("A,-1,x",
                     "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*isn't a number/)
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Enter kept, given away, or scrapped/)
-    expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It is given, but the piece was not sold/)
+    expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It's filled in, but the piece wasn't sold/)
     expect(problems("A,kept,2026-01-01,50",
                     "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
     expect(problems("A,1,2", "name,purchase")).to contain_exactly(/it has 3 cells, the header names 2 columns/)
@@ -79,13 +79,13 @@ RSpec.describe Formats::FlipsCsv do
 
   it "reports unknown and doubled columns, in any order and case" do
     file = read("Colour,NAME,purchase,purchase\nred,A,1,2\n")
-    expect(file.problems).to contain_exactly(/“Colour” is not known here/, /“purchase” stands twice/)
+    expect(file.problems).to contain_exactly(/“Colour” is unknown/, /“purchase” is there twice/)
     expect(file.flips.first.name).to eq("A")
   end
 
   it "keeps a channel that has no place yet in the notes, and says so" do
     flip = read("name,channel,notes\nA,window card,Old\n").flips.first
-    expect([flip.piece[:notes], flip.remarks]).to match(["Old\nChannel: window card", [/kept in the notes/]])
+    expect([flip.piece[:notes], flip.remarks]).to match(["Old\nChannel: window card", [/goes into the notes/]])
   end
 
   it "offers both orders of dates where both can be" do

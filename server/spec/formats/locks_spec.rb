@@ -32,7 +32,7 @@ RSpec.describe "programs beside each other on one workshop", :own_data do
     writer = Thread.new { 12.times { |i| piece("Piece #{i}").then { |code| acknowledged << i if code == "201" } } }
     3.times do
       _, errors, status = run("restore", file("all.zip"))
-      said = "The workshop is in use by “serve” (process #{server.pid}). End it first, then try again. Nothing was changed.\n"
+      said = "The workshop is in use by “serve” (process #{server.pid}). Stop it first, then try again. Nothing was changed.\n"
       expect([status.exitstatus, errors]).to eq([1, said])
     end
     writer.join
@@ -45,12 +45,12 @@ RSpec.describe "programs beside each other on one workshop", :own_data do
     _, errors, status = run("serve", "--port", "4899")
     expect([status.exitstatus,
             errors]).to match([1,
-                               %r{\AThis workshop is served already at #{@address}/ by “serve” \(process #{server.pid}\)\.}])
+                               %r{\AThis workshop is already running at #{@address}/ by “serve” \(process #{server.pid}\)\.}])
   end
 
   it "leaves reading, importing and backing up beside it be, as SQLite lets them" do
     File.write(file("more.csv"), "name,purchase\nHall bench,5\n")
-    expect(run("import", file("more.csv")).first).to include("1 flip taken in")
+    expect(run("import", file("more.csv")).first).to include("1 flip imported")
     [%w[report], %w[export flips], %w[doctor], %w[calendar], ["backup", file("beside.zip")]].each do |command|
       _, errors, status = run(*command)
       expect([command, status.success?, errors]).to eq([command, true, ""])
@@ -72,7 +72,7 @@ RSpec.describe "programs beside each other on one workshop", :own_data do
       _, errors, status = CommandLine.run(home, "report")
       expect([status.exitstatus,
               errors]).to match([1,
-                                 /data is being replaced by “restore” \(process #{pid}\)\. Wait until that has ended/])
+                                 /data is being replaced by “restore” \(process #{pid}\)\. Wait until that's finished/])
       go.puts
       Process.wait(pid)
       expect(CommandLine.run(home, "report").last).to be_success # a lock ends with its process, and its note is swept away

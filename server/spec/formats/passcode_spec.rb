@@ -11,7 +11,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
   it "sets a passcode read from standard input, and keeps it nowhere in the clear" do
     output, _, status = run("passcode", input: "turnip soup\n")
     expect([status.success?,
-            output]).to match([true, /The passcode is set. Devices that were let in before must give it again./])
+            output]).to match([true, /The passcode is set. Other devices have to enter it again./])
     expect(Dir[File.join(@home, "**/*")].select do |path|
       File.file?(path)
     end.map { |path| File.binread(path) }.join).not_to include("turnip soup")
@@ -31,9 +31,9 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
 
   it "takes a certificate only with its key, and only files that are there" do
     _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"))
-    expect([status.exitstatus, errors]).to eq([1, "A certificate and its key go together: give both or neither.\n"])
+    expect([status.exitstatus, errors]).to eq([1, "A certificate needs its key. Give both or neither.\n"])
     _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", File.join(@home, "none.pem"))
-    expect([status.exitstatus, errors]).to match([1, /There is no readable file .*none.pem/])
+    expect([status.exitstatus, errors]).to match([1, /Can't read the file .*none.pem/])
   end
 
   it "refuses an address that is not another of this machine's, and a certificate that is none, in words" do

@@ -59,13 +59,13 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
         File.write(copy, "name\nDesk\n")
         _, errors, status = run(*command)
         expect([command, status.exitstatus,
-                errors]).to match([command, 1, /database is damaged \(.+\): .*workshop.sqlite3\nCopies beside it:\n/])
-        expect(errors).to match(/  .*workshop-2026-06-29.zip \(daily copy, 29 Jun 2026\)\nBring one back with/)
+                errors]).to match([command, 1, /database is damaged \(.+\): .*workshop.sqlite3\nCopies next to it:\n/])
+        expect(errors).to match(/  .*workshop-2026-06-29.zip \(daily copy, 29 Jun 2026\)\nRestore one with/)
       end
       expect(File.binread(database)).to eq(wreck)
       output, errors, status = run("restore", File.join(@home, "backups/workshop-2026-06-29.zip"))
       expect([status.success?, errors,
-              output]).to match([true, "", /Restored: 1 flips. What was there before is kept as/])
+              output]).to match([true, "", /Restored: 1 flips. The old workshop is kept as/])
       expect(report["totals"]["cash_profit"]).to eq("66.67")
       expect(File.binread(aside.first)).to eq(wreck)
     end
@@ -86,7 +86,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       Dir["#{database}*"].each { |file| FileUtils.rm_f(file) unless file == database }
       harm.call
       _, errors, status = run("report")
-      expect([status.exitstatus, errors]).to match([1, /database is missing or empty.*Copies beside it:/m])
+      expect([status.exitstatus, errors]).to match([1, /database is missing or empty.*Copies next to it:/m])
       expect(errors).to include("To begin a new workshop all the same: bin/kohlrabi serve --begin-anew")
     end
     expect(run("restore", File.join(@home, "backups/workshop-2026-06-29.zip")).first).to eq("Restored: 1 flips.\n")
@@ -149,7 +149,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
     it "brings up to date what version #{File.basename(archive, '.zip')} wrote, with the figures it had then" do
       output, errors, status = run("restore", archive)
       expect([status.success?, errors, output]).to match([true, "", /Restored: 18 flips/])
-      expect(run("doctor").first).to include("All is well: 18 flips")
+      expect(run("doctor").first).to include("Everything is fine: 18 flips")
       # As they read when the archive was written by that version.
       chest = report["flips"].find { |one| one["name"] == "Larch chest" }
       expect([chest["cash_profit"], chest["cash_in"]]).to eq(["66.66", "33.33"])

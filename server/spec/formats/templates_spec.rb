@@ -84,10 +84,10 @@ RSpec.describe "templates at 1:1" do
 
     it "has a bar of four inches in a workshop that measures in them" do
       text = pdf(unit: "in").pages.first
-      expect(text.text).to include("4 in: measure it")
+      expect(text.text).to include("4 in: measure this bar")
       expect(lines(text).count { |x, y, x2, y2| (Math.hypot(x2 - x, y2 - y) - 101.6).abs < 0.01 }).to eq(1)
       drawn = REXML::Document.new(Formats::TemplateSvg.new(picture, unit: "in").to_s).root
-      expect(REXML::XPath.first(drawn, "//*[@id='check-bar']").to_s).to include("H101.6", "4 in: measure it")
+      expect(REXML::XPath.first(drawn, "//*[@id='check-bar']").to_s).to include("H101.6", "4 in: measure this bar")
     end
 
     it "fits one sheet of Letter where it is small, and refuses other papers" do

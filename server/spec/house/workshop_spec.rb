@@ -16,10 +16,10 @@ RSpec.describe "house rules and Books", :api do
     id = piece(purchase: "100")
     call(:post, "/api/work", { kind: "sanding", effort: "6h", worked_on: "2026-05-02", pieces: [{ piece_id: id }] })
     call(:patch, "/api/pieces/#{id}", { lock_version: 0, hours_to_come: "4h" }) # from now on
-    expect(figure(id, "floor")["why"]).to include("no floor pay is set")
+    expect(figure(id, "floor")["why"]).to include("your minimum pay isn't set")
     change(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5")
     prices = call(:get, "/api/pieces/#{id}")["prices"].map { |price| price["text"] }
-    expect(prices).to eq(%w[116.67 205.56 283.34]) # worked by hand
+    expect(prices).to eq(%w[€117 €206 €284]) # worked by hand
   end
 
   it "refuses a target under the floor, a full fee, an unknown zone and currency" do
@@ -49,7 +49,7 @@ RSpec.describe "house rules and Books", :api do
     before = piece(purchase: "10")
     change(sundries: "2.50")
     after = piece(purchase: "10")
-    expect([before, after].map { |id| figure(id, "cash_in")["text"] }).to eq(["10.00", "12.50"])
+    expect([before, after].map { |id| figure(id, "cash_in")["text"] }).to eq(["€10.00", "€12.50"])
   end
 
   it "tells the second of two tabs" do
@@ -70,10 +70,10 @@ RSpec.describe "house rules and Books", :api do
         end["text"]
       end
     }
-    expect(pay.call).to eq(%w[20.00 10.00])
+    expect(pay.call).to eq(%w[€20.00 €10.00])
     change(hours_rule: "all")
-    expect(pay.call).to eq(%w[10.00 20.00])
-    expect(call(:get, "/api/pieces?view=archive")["rows"].first["hourly_pay"]["text"]).to eq("10.00")
+    expect(pay.call).to eq(%w[€10.00 €20.00])
+    expect(call(:get, "/api/pieces?view=archive")["rows"].first["hourly_pay"]["text"]).to eq("€10.00")
   end
 
   it "adds up flips by month, drops none, and says what is not known" do
@@ -88,12 +88,12 @@ RSpec.describe "house rules and Books", :api do
                                   "hours_known" => 0)
     expect(books["figures"].to_h do |one|
       [one["key"], one["text"]]
-    end).to include("profit" => "20.00", "losses" => "20.00", "at_cost" => "5.00", "hourly_pay" => nil)
+    end).to include("profit" => "€20.00", "losses" => "€20.00", "at_cost" => "€5.00", "hourly_pay" => nil)
     expect(books["months"].map do |month|
       [month["label"], month["ended"], month["profit"]&.fetch("text")]
-    end).to eq([["May 2026", 1, "40.00"], ["Jun 2026", 3, "−20.00"]])
+    end).to eq([["May 2026", 1, "€40.00"], ["Jun 2026", 3, "−€20.00"]])
     expect(call(:get, "/api/books?year=2025")["counts"]["sold"]).to eq(0)
-    expect(books["turnaround"]).to include("n" => 2, "median" => "24.5")
+    expect(books["turnaround"]).to include("n" => 2, "median" => "25")
   end
 
   it "names people once each" do

@@ -29,14 +29,14 @@ RSpec.describe "pricing by the market", :api do
     call(:post, "/api/work", { kind: "sanding", effort: "23 h", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     page = pricing(id)
     # (60 + 23 × 15) ÷ 0.9, up to fives: the hours ask for 450; bureaus of one's own sold at 240.
-    expect(page["need"]["price"]["text"]).to eq("450.00")
+    expect(page["need"]["price"]["text"]).to eq("€450")
     expect(minor(page["suggested"])).to be_between(200_00, 320_00)
     expect(page["value"].values_at("low", "middle", "high").map { |one| minor(one) })
       .to match([be_between(150_00, 230_00), be_between(200_00, 270_00), be_between(240_00, 350_00)])
-    expect(page["value"]["sentence"]).to match(/\AYour own of the kind count \d+%, the usual table \d+%/)
+    expect(page["value"]["sentence"]).to match(/\ABased on your own pieces of this kind \(\d+%\) and a built-in guess \(\d+%\)/)
     expect(page["value"]["sources"].sum { |one| one["share"] }).to be_between(99, 100)
     said = page["need_and_fetch"]["sentences"].join(" ")
-    expect(said).to match(/\AThe market pays \d+.00 to \d+.00, four times of five. Your costs and hours ask for 405.00/)
+    expect(said).to match(/\ALikely to sell for €\d+–\d+. You need €405 to cover your costs and hours/)
     expect(page["need_and_fetch"]["state"]).to eq("short")
     expect(page["from_here"].map { |way| way["label"] }).to include("Finish as planned")
     expect(page["best"]["price"]).to eq(page["suggested"])
@@ -55,7 +55,7 @@ RSpec.describe "pricing by the market", :api do
     id = piece(name: "Plain chest", kind: "chest of drawers", purchase: "30")
     bare = pricing(id)
     expect(minor(bare["suggested"])).to be_between(150_00, 300_00)
-    expect(bare["value"]["sentence"]).to eq("The usual table counts 100%")
+    expect(bare["value"]["sentence"]).to eq("Based on a built-in guess (100%).")
     3.times do |n|
       call(:post, "/api/pieces/#{id}/comparables", { what: "Chest #{n}", price: "150", likeness: "3", sold: "no" })
     end
@@ -110,7 +110,7 @@ RSpec.describe "pricing by the market", :api do
     expect(rows.map do |row|
       [row["piece"]["id"], row["advice"]]
     end).to eq([[done, "list"], [good, "finish"], [poor, "as_is"], [open, "unknown"]])
-    expect(rows[1]["text"]).to match(/\AFinished it brings [\d.]+ from here on, as it stands [\d.]+: 2 h earn [\d.]+ an hour.\z/)
+    expect(rows[1]["text"]).to match(/\AFinish it: about 2 h more, earning about €[\d.]+ an hour. Expect €[\d.]+.\z/)
     expect(call(:get, "/api/pieces/#{good}")["worth"]).to be_nil
   end
 
@@ -121,8 +121,8 @@ RSpec.describe "pricing by the market", :api do
     event(id, "sold", "2026-06-20", price: "140")
     # (140 − 40) ÷ 8 = 12.50.
     expect(call(:get, "/api/pieces/#{id}")["worth"])
-      .to eq("verdict" => "less", "text" => "It paid less than you aim for: 12.50 an hour, 15.00 aimed for.",
-             "why" => ["It brought 60.00 less than expected (140.00 for 200.00)."])
+      .to eq("verdict" => "less", "text" => "It paid less than your target: €13 an hour (target: €15).",
+             "why" => ["It brought in €60 less than expected (€140 instead of €200)."])
   end
 
   it "charges the rent of a booth to what was sold there, by days, and again when another stood beside it" do
@@ -135,16 +135,16 @@ RSpec.describe "pricing by the market", :api do
     end
     first = sold.call("First", "2026-04-01", "2026-05-01")
     # Alone there in April: all of 60.00.
-    expect(figure(first, "cash_profit")["text"]).to eq("20.00")
+    expect(figure(first, "cash_profit")["text"]).to eq("€20.00")
     second = sold.call("Second", "2026-04-01", "2026-04-16")
     third = sold.call("Third", "2026-04-16", "2026-05-01")
     # 30, 15 and 15 days: 30.00, 15.00, 15.00.
-    expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[50.00 65.00 65.00])
+    expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[€50.00 €65.00 €65.00])
     expect(Records::FlipSummary.where(piece_id: [first, second,
                                                  third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500,
                                                                                                         1500])
     selling = figure(first, "cash_profit")["terms"].last["figure"]
-    expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent of its place, by days")
+    expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent for its spot, by day")
   end
 
   it "answers bad input with what can be said" do
@@ -178,7 +178,8 @@ RSpec.describe "pricing by the market", :api do
     env = { "rack.after_reply" => [] }
     Api::Middleware::Maintenance.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
     env["rack.after_reply"].each(&:call)
-    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Your own of the kind"))
+    expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Based on your own pieces of this kind (93%) and a " \
+                                                                                        "built-in guess (7%)."))
     expect(Records::MarketFit.count).to eq(1)
     event(piece(kind: "desk", purchase: "10"), "listed", "2026-06-29", asking: "90")
     expect(pricing(id)["value"]["current"]).to be(false)

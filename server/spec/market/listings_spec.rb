@@ -27,9 +27,9 @@ RSpec.describe "offering a piece", :api do
     event(chest, "listed", "2026-05-10", asking: "240")
     full = text(listing(chest), "full")["text"]
     expect(full).to include("Oak chest, by a mill joiner", "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in)", "3 drawers", "solid wood",
-                            "- sanded", "Left as it is\n- white water ring", "anti-tip kit", "240.00 EUR")
+                            "- sanded", "Left as it is\n- white water ring", "anti-tip kit", "€240")
     expect(full).not_to include("Old clear finish")
-    expect(text(listing(chest), "line")["text"]).to eq("Oak chest, 790 mm wide, 240.00 EUR")
+    expect(text(listing(chest), "line")["text"]).to eq("Oak chest, 790 mm wide, €240")
   end
 
   it "keeps a text as it was changed, and goes back to the record's" do
@@ -71,11 +71,11 @@ RSpec.describe "offering a piece", :api do
     lines = listing(chest, "?price=200")["channels"]
     expect(lines.map do |line|
       [line["name"], line["take_home"]["text"]]
-    end).to eq([["Friends", "200.00"], ["Mill booth", "170.00"]])
+    end).to eq([["Friends", "€200.00"], ["Mill booth", "€170.00"]])
     call(:patch, "/api/channels/#{booth['id']}", { rent: "60", places: "10" })
     line = call(:get, "/api/channels?price=200").find { |one| one["name"] == "Mill booth" }
-    expect(line["take_home"]).to include("text" => nil, "why" => "how long it would stand there is not known")
-    expect(line["rent_a_day"]["text"]).to eq("0.20") # 60 × 12 ÷ 365 ÷ 10
+    expect(line["take_home"]).to include("text" => nil, "why" => "how long it would stay there is unknown")
+    expect(line["rent_a_day"]["text"]).to eq("€0.20") # 60 × 12 ÷ 365 ÷ 10
     expect(refusal(call(:post, "/api/channels", { name: "friends" }), :name)).to include("friends is already here")
     call(:delete, "/api/channels/#{booth['id']}")
     expect(listing(chest, "?price=200")["channels"].size).to eq(1)
@@ -116,12 +116,12 @@ RSpec.describe "offering a piece", :api do
            { who: "a neighbour", price: "220", deposit: "50", pick_up_on: "2026-07-01", pick_up: "after six" })
       paid = call(:post, "/api/pieces/#{chest}/payments", { amount: "100", note: "by hand" })
       row = market["rows"].first
-      expect([row["paid"], row["left"]].map { |money| money["text"] }).to eq(%w[150.00 70.00])
+      expect([row["paid"], row["left"]].map { |money| money["text"] }).to eq(%w[€150 €70])
       expect(call(:get, "/api/today")["market"].map do |want|
         want["text"]
-      end).to include("Picked up 1 Jul, after six by a neighbour")
+      end).to include("Pickup 1 Jul, after six: a neighbour")
       call(:delete, "/api/payments/#{paid['id']}")
-      expect(market["rows"].first["left"]["text"]).to eq("170.00")
+      expect(market["rows"].first["left"]["text"]).to eq("€170")
       expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/payments", { amount: "5" }),
                      :amount)).to include("neither for sale nor sold")
     end
@@ -130,7 +130,7 @@ RSpec.describe "offering a piece", :api do
       event(chest, "sold", "2026-06-20", price: "200")
       expect(sold("Oak chest")).to include("left" => nil)
       call(:post, "/api/pieces/#{chest}/payments", { amount: "120" })
-      expect(sold("Oak chest")["left"]["text"]).to eq("80.00")
+      expect(sold("Oak chest")["left"]["text"]).to eq("€80.00")
     end
 
     it "takes a piece back that was returned, with what was lost on it, and can undo it" do
@@ -138,10 +138,10 @@ RSpec.describe "offering a piece", :api do
       event(chest, "sold", "2026-06-20", price: "200")
       back = call(:post, "/api/pieces/#{chest}/return", { lost: "15", why: "did not fit the stairs" })
       expect(call(:get, "/api/pieces/#{chest}")["stage"]).to eq("listed")
-      expect(figure(chest, "cash_in")["text"]).to eq("45.00")
+      expect(figure(chest, "cash_in")["text"]).to eq("€45.00")
       call(:delete, "/api/costs/#{back['cost_id']}")
       call(:post, "/api/deletions/#{back['id']}/undo")
-      expect(figure(chest, "cash_profit")["text"]).to eq("170.00")
+      expect(figure(chest, "cash_profit")["text"]).to eq("€170.00")
       expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/return", {}), :lost)).to include("Stool isn't sold")
     end
 
@@ -153,9 +153,9 @@ RSpec.describe "offering a piece", :api do
       expect(refusal(refused, :fee_back)).to include("You got back more than the fee you paid")
       at("2026-07-10T12:00:00Z")
       back = call(:post, "/api/pieces/#{chest}/return", { fee_back: "12", lost: "3" })
-      expect(figure(chest, "cash_in")["text"]).to eq("66.00")
+      expect(figure(chest, "cash_in")["text"]).to eq("€66.00")
       expect(call(:get,
-                  "/api/pieces/#{chest}")["costs"].last["what"]).to eq("Lost on a return: fee 8.00, delivery 25.00, other 3.00")
+                  "/api/pieces/#{chest}")["costs"].last["what"]).to eq("Lost on the return: fee €8.00, delivery €25.00, other €3.00")
       at("2026-07-15T12:00:00Z")
       expect(call(:get, "/api/market")["rows"].first["days"]).to eq(5)
       # 10 May to 20 June: sold after 41 days; since 10 July: 5 days and still listed.
@@ -164,7 +164,7 @@ RSpec.describe "offering a piece", :api do
       call(:delete, "/api/costs/#{back['cost_id']}")
       call(:post, "/api/deletions/#{back['id']}/undo")
       expect(Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to eq([[41, true]])
-      expect(figure(chest, "cash_profit")["text"]).to eq("125.00") # 200 − 20 − 25 − 30
+      expect(figure(chest, "cash_profit")["text"]).to eq("€125.00") # 200 − 20 − 25 − 30
     end
 
     it "remembers a deposit after the sale as before it" do
@@ -173,11 +173,11 @@ RSpec.describe "offering a piece", :api do
       call(:post, "/api/pieces/#{chest}/payments", { amount: "30" })
       expect(call(:get, "/api/market")["rows"].first.values_at("paid", "left").map do |one|
         one["text"]
-      end).to eq(["80.00", "120.00"])
+      end).to eq(["€80", "€120"])
       event(chest, "sold", "2026-06-20", price: "200")
       expect(call(:get, "/api/market")["sold"].first.values_at("paid", "left").map do |one|
         one["text"]
-      end).to eq(["80.00", "120.00"])
+      end).to eq(["€80.00", "€120.00"])
     end
   end
 end

@@ -30,13 +30,13 @@ RSpec.describe "house rules of selling", :api do
     id = piece(purchase: "90")
     call(:post, "/api/work", { kind: "sanding", effort: "60", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     # 90 + 15 = 105: ÷ 0.9 = 116.67, up to 120; nines 119; any amount; without room 105.
-    expect(suggested(id)).to eq("120.00")
+    expect(suggested(id)).to eq("€120")
     house(price_ending: "9")
-    expect(suggested(id)).to eq("119.00")
+    expect(suggested(id)).to eq("€119")
     house(price_ending: "none")
-    expect(suggested(id)).to eq("116.67")
+    expect(suggested(id)).to eq("€116.67")
     house(haggle: "0")
-    expect(suggested(id)).to eq("105.00")
+    expect(suggested(id)).to eq("€105")
   end
 
   it "suggest nothing where what was paid is not known, and plan no steps where none are wanted" do

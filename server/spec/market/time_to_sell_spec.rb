@@ -95,12 +95,12 @@ RSpec.describe "own listings" do
     Records::PriceStep.create!(piece: held, due_on: "2026-06-15", asking_minor: 70_00)
     operations::Market::Holds.create(held.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
     text = operations::Bench::Feed.text.gsub("\r\n ", "")
-    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-02",
+    expect(text).to include("Price drop: chair of 2026-06-01 to €90", "Pickup: chair of 2026-06-02",
                             "a café\\, after six")
     expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
-    expect(text.scan("Price step").size).to eq(1)
+    expect(text.scan("Price drop").size).to eq(1)
     [piece, held].each { |one| event(one, "sold", "2026-06-30", price: "90") }
-    expect(operations::Bench::Feed.text).not_to include("Price step", "Fetched")
+    expect(operations::Bench::Feed.text).not_to include("Price drop", "Pickup")
   end
 
   it "say whether the time of the year moves sales, a set as one, and nothing where history is short" do
@@ -144,12 +144,12 @@ RSpec.describe "own listings" do
     Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
     # One thing a piece: the offer first, the step once that is answered, neither while it is held.
     wanted = -> { operations::Market::ListedPieces.wants.map(&:last) }
-    expect(wanted.call).to eq(["Offer of 70.00 from a caller to answer"])
+    expect(wanted.call).to eq(["Answer the offer of €70 from a caller"])
     hold = operations::Market::Holds.create(piece.id, "who" => "a café")
     expect(wanted.call).to eq([])
     operations::Market::Holds.release(hold.id)
     operations::Market::Offers.answer(offer.id, "answer" => "declined")
-    expect(wanted.call).to eq(["Price step to 90.00, due since 29 Jun"])
+    expect(wanted.call).to eq(["Drop the price to €90 (due 29 Jun)"])
     operations::Market::Offers.answer(offer.id, "answer" => "open")
     operations::Market::PriceSteps.answer(Records::PriceStep.find_by(asking_minor: 9_000).id, "state" => "done")
     expect(Records::PriceStep.where(asking_minor: 9_500).pluck(:state)).to eq(["skipped"])

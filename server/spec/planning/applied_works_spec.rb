@@ -27,7 +27,7 @@ RSpec.describe "work that a look puts on", :api do
   it "stands in the plan with its steps, cut list, wood and paint, and goes with one tap" do
     before = [page["plan"]["remaining"]["seconds"], minor("materials_to_come")]
     made = keep("slats", cost: "18.50")
-    expect(made).to include("in_look" => true, "where" => "All drawer fronts", "cost" => include("text" => "18.50"))
+    expect(made).to include("in_look" => true, "where" => "All drawer fronts", "cost" => include("text" => "€18.50"))
     expect(made["cuts"].first["count"]).to be > 5
     expect(keys).to include("slats-cut/#{made['id']}", "slats-fix/#{made['id']}", "ground")
     label = page["plan"]["steps"].find { |step| step["key"] == "slats-cut/#{made['id']}" }["label"]
@@ -70,7 +70,7 @@ RSpec.describe "work that a look puts on", :api do
     it "are said by kind, in the plan, and refused where they cannot be" do
       told = said({ kind: "hinge", number: "6", treatment: "sprayed" }, { kind: "castor", number: "4", missing: "1" },
                   { kind: "lock", number: "" })
-      expect(told["changes"].join).to include("of work to come")
+      expect(told["changes"].join).to include("of work left")
       expect(keys).to include("fitting-off/hinge", "fitting-spray/hinge-1", "fitting-match/castor",
                               "fitting-new/castor")
       expect(keys).not_to include("pads")

@@ -94,7 +94,8 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     expect([feet["not_before"]["iso"], feet["on"]["iso"]]).to eq([later.iso8601, "2026-07-21"])
     call(:post, "/api/pieces/#{id}/lead", { answer: "present" })
     page = plan(id)
-    expect(page["plan"]["ready"]).to include("on" => nil, "why" => include("not in your hands"))
+    expect(page["plan"]["ready"]).to include("on" => nil,
+                                             "why" => include("“Have a certified lead-safe firm remove the old finish” is up to someone else"))
     expect(page["plan"]["steps"].select do |step|
       step["outside"]
     end.map { |step| step["label"] }.join).to include("certified lead-safe firm")

@@ -12,7 +12,7 @@ RSpec.describe "kinds and shapes", :api do
     dresser = plan(piece(name: "Oak one", kind: "oak dresser"))
     expect(dresser["zones"].map { |zone| zone["key"] }).to include("front-1-2", "front-3-1")
     expect(dresser["shape"]).to include("known" => true, "assumed" => true, "kind" => "chest of drawers",
-                                        "says" => "Assumed as usual for an oak dresser: 4 drawers. Not looked at yet.")
+                                        "says" => "Assumed as usual for an oak dresser: 4 drawers. Not checked yet.")
     5.times do |time|
       event(piece(kind: time.odd? ? "dresser" : "Chest of drawers"), "sold", "2026-06-01", price: "300")
     end
@@ -25,7 +25,7 @@ RSpec.describe "kinds and shapes", :api do
 
   it "ask for the form of a word that nobody knows, once" do
     expect(shape(kind: "gizmo")).to include("known" => false,
-                                            "says" => "Nobody has said what a “gizmo” is like. Choose its form.")
+                                            "says" => "Kohlrabi doesn't know what a “gizmo” looks like. Choose its shape.")
     first = piece(kind: "Gizmo", kind_form: "chair")
     expect(plan(first)["zones"].map { |zone| zone["key"] }).to include("seat")
     expect(plan(piece(kind: "gizmos"))["shape"]["known"]).to be(false)

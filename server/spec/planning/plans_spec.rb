@@ -134,7 +134,7 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(row["ready"]["on"]).to eq(rows.first["ready"]["on"])
       expect(steps.grep(%r{\Aoil/})).to be_empty
       told = call(:post, "/api/looks/#{oil}/choose").fetch("changes")
-      expect(told.join(" ")).to include("of work to come")
+      expect(told.join(" ")).to include("of work left")
       expect(steps.grep(%r{\Aoil/}).size).to eq(2)
       expect(call(:get, "/api/pieces/#{id}").fetch("diary").map { |line| line["text"] }.join).to include("Plan changed")
       expect(call(:delete, "/api/looks/#{oil}").fetch("errors").first["message"]).to include("Choose another one first")
@@ -158,8 +158,8 @@ RSpec.describe "looking over, looks and plans", :api do
       look
       page = call(:get, "/api/pieces/#{id}")
       expect(page["planned"]).to be(true)
-      expect(page["fields"]["hours_to_come"]).to eq(plan["plan"]["remaining"]["text"])
-      expect(page["fields"]["cost_to_come"]).to eq(plan["plan"]["used"]["text"])
+      expect(page["fields"]["hours_to_come"]).to eq(Core::Units::Effort.text(plan["plan"]["remaining"]["seconds"]))
+      expect(page["fields"]["cost_to_come"]).to eq(plan["plan"]["used"]["typed"])
     end
 
     it "show what does not go together, with remedies that settle it" do

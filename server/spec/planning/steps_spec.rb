@@ -27,13 +27,13 @@ RSpec.describe "working a plan", :api do
     expect(keys.index("lead")).to be < keys.index("scuff")
     expect(done("lead")["errors"].first["message"]).to include("The lead test needs its result")
     told = call(:post, "/api/pieces/#{id}/lead", { answer: "present" }).fetch("changes")
-    expect(told.join).to include("of work to come")
+    expect(told.join).to include("of work left")
     expect(keys).to include("seal-in").and(satisfy { |all| !all.intersect?(%w[scuff lead]) })
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     expect(keys).to include("scuff").and(satisfy { |all| !all.include?("seal-in") })
     expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
       line["text"]
-    end).to include("Lead: lead is there.", "Lead: no lead found.")
+    end).to include("Lead: lead found.", "Lead: no lead found.")
     expect(refusal(call(:post, "/api/pieces/#{id}/lead", { answer: "perhaps" }),
                    :answer)).to include("isn't one of the choices")
   end
@@ -86,7 +86,7 @@ RSpec.describe "working a plan", :api do
     look = plan["looks"].first["id"]
     zones = plan["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     told = call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" }).fetch("changes")
-    expect(told.join(" ")).to include("of work done for an earlier look is behind")
+    expect(told.join(" ")).to include("of work for an earlier look no longer counts")
     expect(plan["plan"]["behind"]).to include("steps" => ["Paint, coat 1: all-in-one satin paint, #ffffff"])
     expect(keys).to include("scuff~1")
   end
@@ -231,7 +231,8 @@ RSpec.describe "working a plan", :api do
     expect(call(:get,
                 "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
-    expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
+    expect(damp).to include("may" => false, "against" => [include("water can settle on the surface: it has to be at least 3 °C above the " \
+                                                                  "dew point (16.4 °C)")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
     expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("isn't a temperature")
   end

@@ -53,8 +53,8 @@ RSpec.describe Operations::Planning::Together, :api do
     call(:post, "/api/pieces/#{other}/findings", { kind: "grease" })
     call(:post, "/api/sets", { name: "Two", piece_ids: [id, other] })
     made = call(:post, "/api/looks/#{call(:get, "/api/pieces/#{id}/plan")['looks'].first['id']}/alike")
-    expect(made["told"]).to eq(["Other: height is 840 mm, 850 mm on Chest. Its own stands.",
-                                "1 finding taken along: look Other over for its own."])
+    expect(made["told"]).to eq(["Other: height is 840 mm, 850 mm on Chest. It keeps its own.",
+                                "1 finding copied too: check Other for problems of its own."])
     page = call(:get, "/api/pieces/#{other}/plan")
     expect(page["findings"].map { |one| one["kind"] }).to contain_exactly("grease", "wobble")
     expect(page["zones"].count { |zone| zone["group"] == "fronts" && zone["role"] == "front" }).to eq(2)

@@ -30,7 +30,7 @@ RSpec.describe "a disk that fails", :api do
     expect(full.size).to be >= 30
     expect(full.map do |answer|
       answer["detail"]
-    end.uniq).to eq(["The disk is full: nothing was recorded. Make room on the disk that holds the workshop's data, then do it again."])
+    end.uniq).to eq(["The disk is full, so nothing was saved. Free some space on the disk with the workshop's data, then try again."])
     expect(Records::Piece.count).to eq(answers.size - full.size)
     call(:post, "/api/pieces", { name: "After" })
     expect(status).to eq(201)
@@ -52,12 +52,12 @@ RSpec.describe "a disk that fails", :api do
     answer = pragma("query_only = ON") { call(:post, "/api/pieces", { name: "Bench" }) }
     expect([status,
             answer["detail"]]).to match([507,
-                                         /cannot be written: nothing was recorded. Make the folder and its files writable/])
+                                         /can't be written, so nothing was saved. Make the folder and its files writable/])
   end
 
   it "knows a cause by whatever layer it came through" do
-    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /cannot be written/,
-               SQLite3::CorruptException.new => /damaged/, SQLite3::IOException.new => /does not answer/ }
+    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /can't be written/,
+               SQLite3::CorruptException.new => /damaged/, SQLite3::IOException.new => /isn't answering/ }
     causes.each do |cause, words|
       wrapped = begin
         begin
@@ -80,7 +80,7 @@ RSpec.describe "a disk that fails", :api do
     get("/photos/#{picture[:fingerprint]}.jpg", {}, { "HTTP_HOST" => "127.0.0.1" })
     expect([last_response.status,
             last_response.body]).to match([410, /The file of this photo is missing. Restore a backup that has it/])
-    expect(Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
+    expect(Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: the file is missing/)
   end
 
   # The loop used to end with the first copy that failed.

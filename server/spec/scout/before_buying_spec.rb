@@ -19,10 +19,12 @@ RSpec.describe "before one commits to buying", :api do
     it "are measured against the usual use of a kind, or the one chosen" do
       expect(before(kind: "chair",
                     height: "390")["height"]).to include("wrong" => true,
-                                                         "text" => a_string_starting_with("As seat it is 30 mm too low"))
+                                                         "text" => a_string_starting_with("As seat it's 30 mm too low. Usual is 420–480 " \
+                                                                                          "mm, feet flat on the floor."))
       expect(before(kind: "chair",
                     height: "450")["height"]).to include("wrong" => false,
-                                                         "text" => a_string_starting_with("As seat it is right"))
+                                                         "text" => a_string_starting_with("As seat it's the right height. Usual is 420–480 " \
+                                                                                          "mm, feet flat on the floor."))
       expect(before(kind: "plan chest", height: "900")["height"]).to be_nil
       expect(before(kind: "plan chest", height: "910", checks: { use: "counter" })["height"]["wrong"]).to be(false)
       expect(before(kind: "chair")["height"]).to be_nil
@@ -50,21 +52,21 @@ RSpec.describe "before one commits to buying", :api do
       # Match: 16.00 + 55 min = 11.00; replace: 12.00 + 66 min = 13.20; adapt: 6.00 + 16 min = 3.20.
       expect(ways.transform_values do |way|
         way["total"]["text"]
-      end).to eq("match" => "27.00", "replace" => "25.20", "adapt" => "9.20")
+      end).to eq("match" => "€25", "replace" => "€25", "adapt" => "€9")
       expect(ways.select { |_, way| way["best"] }.keys).to eq(["adapt"])
-      expect(ways["replace"]["effort"]["text"]).to eq("1 h 06")
+      expect(ways["replace"]["effort"]["text"]).to eq("1 h")
     end
 
     it "need no filling where new ones use the old holes, and cost nothing but money without a target pay" do
       replace = pulls(new_price: "2", pulls_same_holes: "yes")["ways"][1]
       expect([replace["effort"]["text"], replace["total"]["text"],
-              replace["note"]]).to eq(["30 min", "12.00", "new ones in the old holes"])
+              replace["note"]]).to eq(["30 min", "€12", "new ones in the old holes"])
     end
 
     it "say which price is missing, and are left alone when all are there" do
       expect(pulls["ways"].map do |way|
         [way["total"], way["why"], way["best"]]
-      end.uniq).to eq([[nil, "give the price of one", false]])
+      end.uniq).to eq([[nil, "enter the price of one", false]])
       expect(before(checks: { pulls_needed: "6",
                               pulls_present: "6" })["hardware"]).to eq("complete" => true, "ways" => [])
       expect(before["hardware"]).to be_nil
@@ -101,11 +103,12 @@ RSpec.describe "before one commits to buying", :api do
 
   it "says whether there is room and time" do
     call(:patch, "/api/workshop", { lock_version: 0, places: "2", weekly_hours: "7" })
-    expect(before["room"]).to eq("Room for 2 more now; 1 h of work left this month.") # the 30th, at an hour a day
+    expect(before["room"]).to eq("Space for 2 more pieces now; you have time for about 1 h more work this month.") # the 30th, at an hour a day
     piece(hours_to_come: "3h")
-    expect(before["room"]).to eq("Room for 1 more now; this month is overbooked by 2 h.")
+    expect(before["room"]).to eq("Space for one more piece now; you have about 2 h more work planned than you have time for this month.")
     piece
     # Three hours are three days, then 28 on the market: 31 July.
-    expect(before["room"]).to include("No room now (2 in hand, 2 places); room for one more from 31 Jul 2026, taking 28 days on the market")
+    expect(before["room"]).to include("No space right now (2 pieces, 2 spaces). If a piece takes 28 days to sell, a space opens up around " \
+                                      "31 Jul")
   end
 end

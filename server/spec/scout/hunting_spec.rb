@@ -60,10 +60,10 @@ RSpec.describe "records of hunting and buying" do
   describe "what own history says" do
     it "counts sold ones of a kind the more the more there are, beside the usual table" do
       asked = -> { operations::Scout::Prospects.answer("kind" => "stool", "condition" => "worn").resale }
-      expect(asked.call.source).to include("usual for a stool, less as a single")
+      expect(asked.call.source).to include("usual for a stool, less because it's a single")
       4.times { sold(piece(kind: "Stool"), "20") }
       four = asked.call
-      expect(four).to have_attributes(n: 4, source: /\AYour own of the kind count \d\d%/)
+      expect(four).to have_attributes(n: 4, source: /\ABased on your own pieces of this kind \(\d\d%\)/)
       sold(piece(kind: "stool"), "40")
       # Each went within ten days at all that was asked: such pieces are worth no less.
       expect(four.likely).to be > 2_000
@@ -89,7 +89,7 @@ RSpec.describe "records of hunting and buying" do
       5.times { sold(piece, "30") }
       waiting = piece("Waiting")
       operations::Flips::Events.create(waiting, "kind" => "listed", "on" => "2026-06-25", "asking" => "50")
-      expect(operations::Scout::Rooms.answer.text).to include("room for one more from 5 Jul 2026, at your usual selling speed")
+      expect(operations::Scout::Rooms.answer.text).to include("At your usual selling speed, a space opens up around 5 Jul")
     end
 
     it "counts those that went to somebody else, by week of watching" do
@@ -110,7 +110,7 @@ RSpec.describe "records of hunting and buying" do
                                          "members" => [{ "name" => "One" }, { "name" => "Two" }])
     expect(operations::House::Doctor.examine).to eq([])
     lot.members.first.update_columns(price_minor: 499)
-    expect(operations::House::Doctor.examine).to include("Parts of lot #{lot.id} do not add up to it.")
+    expect(operations::House::Doctor.examine).to include("Parts of lot #{lot.id} don't add up.")
   end
 
   it "leaves nothing behind when a lot is refused half way" do

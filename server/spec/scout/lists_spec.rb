@@ -15,7 +15,7 @@ RSpec.describe "lists of what was hunted", :api do
     expect(call(:get, "/api/sets")["rows"]).to eq([])
     expect(call(:get, "/api/scout/record").values_at("flips", "missed", "missed_total")).to eq([[], [], 0])
     expect(call(:get, "/api/scout/card")["rows"].flat_map { |row| row["cells"] }.map { |cell| cell["why"] }.uniq)
-      .to eq(["no target pay is set in House rules"])
+      .to eq(["your target pay isn't set in House rules"])
   end
 
   it "come page by page, latest first, and find by all words" do
@@ -38,9 +38,9 @@ RSpec.describe "lists of what was hunted", :api do
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.
-    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00", "typed" => "35.00" }, "verdict" => "buy",
+    expect(row).to include("most" => { "minor" => 3500, "text" => "€35", "bare" => "35", "typed" => "35.00" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
-                           "text" => "Worth it up to 35.00; at 12.00 you work for 21.50 an hour.")
+                           "text" => "A good buy at €12: you'd make about €22 an hour. Pay €35 at most.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
   end
 
@@ -51,8 +51,8 @@ RSpec.describe "lists of what was hunted", :api do
     rows = call(:get, "/api/lots")["rows"]
     expect(rows.map { |row| row["name"] }).to eq(%w[New Old Undated])
     expect(rows.first["members"].map { |member| member.values_at("name", "price") })
-      .to eq([["B", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }],
-              ["C", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }]])
+      .to eq([["B", { "minor" => 450, "text" => "€4.50", "bare" => "4.50", "typed" => "4.50" }],
+              ["C", { "minor" => 450, "text" => "€4.50", "bare" => "4.50", "typed" => "4.50" }]])
     expect(rows.first).to include("rule_text" => "equally", "source" => "fair")
     expect(rows.last["total"]).to be_nil
   end
@@ -76,7 +76,7 @@ RSpec.describe "lists of what was hunted", :api do
     end]).to eq([41, "Pair 40", ["Pair 0"]])
     101.times { |i| operations::Shelf::Stash.create({ "name" => "Knob #{i}", "count" => "1", "value" => "2" }) }
     expect([call(:get, "/api/stash")["items"].size, call(:get, "/api/stash?page=2")["items"].size]).to eq([100, 1])
-    expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("202.00") # of all, not of the page
+    expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("€202.00") # of all, not of the page
   end
 
   it "link to nothing that was removed" do
@@ -133,7 +133,7 @@ RSpec.describe "lists of what was hunted", :api do
     row = call(:get, "/api/scout/card")["rows"].find { |one| one["kind"] == "butter churn" }
     # Near 200, less the usual 21.33 of materials ((10 + 80 + 38) ÷ 6) and 5.1667 h ((2 + 20 + 9) ÷ 6) at 10: near
     # 127.00, for 91% own.
-    expect(row["source"]).to match(/\AYour own of the kind count 9\d%, the usual table \d%\z/)
+    expect(row["source"]).to match(/\ABased on your own pieces of this kind \(9\d%\) and a built-in guess \(\d%\)\.\z/)
     expect(row["cells"][1]["most"]["minor"]).to be_between(11_000, 12_700)
   end
 
@@ -143,7 +143,7 @@ RSpec.describe "lists of what was hunted", :api do
     answer = call(:post, "/api/prospects/answer",
                   { kind: "desk", condition: "worn", width: "50", depth: "31", height: "33" })
     # Pulls stand out 25 mm: 31 in are 32 against the 30 of the hatch.
-    expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("no, by 2 in at its best")
+    expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("Too big by 2 in, even")
     expect(answer["before"]["height"]["text"]).to include("3 1/16 in too high")
   end
 end

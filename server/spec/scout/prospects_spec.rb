@@ -21,31 +21,31 @@ RSpec.describe "spotted pieces", :api do
     answer = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "rough", tag: "40" })
     expect(status).to eq(200)
     expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand",
-                                                     "likely" => { "minor" => 12_366,
-                                                                   "text" => "123.66", "typed" => "123.66" }) # 130 × e^−0.05: bought rough
+                                                     # 130 × e^−0.05: bought rough
+                                                     "likely" => { "minor" => 12_366, "text" => "€125", "bare" => "125", "typed" => "123.66" })
     # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
-    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
+    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9½ h" },
                                                     "source" => "usual for a washstand, rough")
-    expect(answer["estimates"]["materials"]["high"]["text"]).to eq("58.80")
+    expect(answer["estimates"]["materials"]["high"]["text"]).to eq("€60")
     expect([answer["id"], Records::Prospect.count]).to eq([nil, 0])
     expect(answer["cautions"].first).to include("may contain lead")
   end
 
   it "computes most, walk-away and pay by hand, on the tape and in words" do
     answer = call(:post, "/api/prospects/answer", given(tag: "121"))
-    expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[101.00 141.00])
+    expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[€101 €141])
     # (216 − 30 − 5 − 121) ÷ 8 = 7.50; 20.00 short is 2 h of target pay.
-    expect(figure(answer, "pay")["text"]).to eq("7.50")
+    expect(figure(answer, "pay")["text"]).to eq("€7.50")
     # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 ×
     # 1.1667 ÷ 6.1667 × 10 = 15.14, materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507,
     # below which lie 30.6%.
-    expect(figure(answer, "chance")["text"]).to match(/\A30\.[56]%\z/)
+    expect(figure(answer, "chance")["text"]).to match(/\A3[01]%\z/)
     expect(answer["verdict"]["doubt"])
-      .to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)
-    expect(answer["verdict"]["text"]).to eq("Worth it up to 101.00; at 121.00 you work for 7.50 an hour, less than you aim for.")
-    expect(answer["verdict"]["changes"].first).to eq("2 h less work makes it worth it")
+      .to match(/\ALikely €[\d.]+–1\d an hour\. It's 30% likely to reach your target pay\.\z/)
+    expect(answer["verdict"]["text"]).to eq("Pay €101 at most. At €121 you'd make about €7.50 an hour, below your target.")
+    expect(answer["verdict"]["changes"].first).to eq("It's worth it if you save 2 h of work, sell it for €25 more, or get the price down to €101.")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
-      .to eq([["most", "101.00"], ["tag", "121.00"], ["walk_away", "141.00"], ["resale", "240.00"]])
+      .to eq([["most", "€101"], ["tag", "€121"], ["walk_away", "€141"], ["resale", "€240"]])
   end
 
   it "fills the resale from five own sold ones" do
@@ -54,25 +54,25 @@ RSpec.describe "spotted pieces", :api do
     end
     resale = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn" })["estimates"]["resale"]
     # Their geometric mean is 128.0, the table says 130.
-    expect(resale).to include("source" => "Your own of the kind count 91%, the usual table 9%", "n" => 5)
+    expect(resale).to include("source" => "Based on your own pieces of this kind (91%) and a built-in guess (9%).", "n" => 5)
     expect(resale["mean"]["minor"]).to be_between(12_750, 12_900)
     typed = call(:post, "/api/prospects/answer",
                  { kind: "washstand", condition: "worn", resale_likely: "200" })["estimates"]["resale"]
     # A figure that is typed is one more source: between the others and itself.
     expect(typed["mean"]["minor"]).to be_between(13_500, 19_000)
-    expect(typed["source"]).to include("the figure you gave")
+    expect(typed["source"]).to include("your expected price")
   end
 
   it "has no usual amounts in a currency they are not meant in, and asks for them" do
     call(:patch, "/api/workshop", { lock_version: 1, currency: "JPY" })
     answer = call(:post, "/api/prospects/answer", { kind: "chair", condition: "worn" })
     expect([answer["estimates"]["resale"],
-            answer["verdict"]["text"]]).to eq([nil, "No answer yet: expected resale is not known."])
+            answer["verdict"]["text"]]).to eq([nil, "No answer yet: the expected price is missing."])
   end
 
   it "cautions about one of a kind that sells in pairs, with the figures" do
     single = call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn" })["single"]
-    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about 48.00 instead of 60.00 each, and longer on")
+    expect(single).to start_with("These usually sell in pairs or sets. One alone brings about €50 instead of €60 each, and takes longer to sell")
     expect(single).to include("assumed, until 5 singles")
     expect(call(:post, "/api/prospects/answer",
                 { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
@@ -83,15 +83,16 @@ RSpec.describe "spotted pieces", :api do
     seen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-30", tag: "121.50" })
     expect(seen["fields"]["tag"]).to eq("121.50")
     # 150 → 121.50 over two weeks is 10% a week; 109.35 on 7 July, 98.42 on 14 July, at most 101.
-    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two sightings"),
-                                     "reaches" => "14 Jul 2026, at 98.42",
+    expect(seen["watch"]).to include("rule" => a_string_including("10% of the current price every 7 days (from two prices, assuming " \
+                                                                  "weekly markdowns)"),
+                                     "reaches" => "14 Jul 2026, at €98.42",
                                      "decision" => a_hash_including("key" => "wait"))
-    expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[121.50 109.35 98.42])
+    expect(seen["watch"]["points"].map { |point| point["tag"]["text"] }.first(3)).to eq(%w[€121.50 €109.35 €98.42])
     expect(call(:get, "/api/today")["tags"]).to eq([])
     call(:patch, "/api/prospects/#{id}", { lock_version: seen["lock_version"], standing: "110" })
     due = call(:get, "/api/today")["tags"].first
-    expect(due).to include("on" => { "iso" => "2026-07-07", "text" => "7 Jul 2026" }, "due" => false,
-                           "why" => "the tag should say 109.35, and you should pay up to 110.00")
+    expect(due).to include("on" => { "iso" => "2026-07-07", "text" => "Tue 7 Jul" }, "due" => false,
+                           "why" => "the price should be down to €109.35, and you can pay €110")
     at("2026-07-08T09:00:00Z")
     expect(call(:get, "/api/today")["tags"].first["due"]).to be(true)
   end
@@ -100,15 +101,15 @@ RSpec.describe "spotted pieces", :api do
     id = spot(tag: "80", spotted_on: "2026-06-20", cut_basis: "amount", cut_size: "10", cut_every: "5")["id"]
     risen = call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-06-29", tag: "90" })
     expect(status).to eq(201)
-    expect(risen["watch"]["remarks"].first).to start_with("The tag rose from 80.00 on 20 Jun 2026 to 90.00 on 29 Jun 2026")
-    expect(risen["watch"]["rule"]).to eq("10.00 every 5 days (as given)")
+    expect(risen["watch"]["remarks"].first).to start_with("The price rose from €80.00 on 20 Jun 2026 to €90.00 on 29 Jun 2026")
+    expect(risen["watch"]["rule"]).to eq("€10.00 every 5 days (as you entered it)")
     removal = call(:delete, "/api/sightings/#{risen['watch']['sightings'].last['id']}")
     expect(call(:get, "/api/prospects/#{id}")["fields"]["tag"]).to eq("80.00")
     call(:post, "/api/deletions/#{removal['id']}/undo")
     back = call(:get, "/api/prospects/#{id}")
     expect([back["watch"]["sightings"].size, back["fields"]["tag"]]).to eq([2, "90.00"])
     corrected = call(:patch, "/api/prospects/#{id}", { lock_version: back["lock_version"], tag: "88" })
-    expect(corrected["watch"]["sightings"].map { |seen| seen["tag"]["text"] }).to eq(["80.00", "88.00"])
+    expect(corrected["watch"]["sightings"].map { |seen| seen["tag"]["text"] }).to eq(["€80", "€88"])
   end
 
   it "is bought in one tap with everything carried over" do
@@ -143,8 +144,8 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/prospects/#{gone}/close", { state: "gone" })
     record = call(:get, "/api/scout/record")
     expect(record["missed"].map { |row| row.values_at("state_text", "reason", "forgone") })
-      .to contain_exactly(["let go", "smelled of smoke", { "minor" => 4100, "text" => "41.00", "typed" => "41.00" }],
-                          ["gone to somebody else", nil, anything])
+      .to contain_exactly(["passed on", "smelled of smoke", { "minor" => 4100, "text" => "€40", "bare" => "40", "typed" => "41.00" }],
+                          ["someone else got it", nil, anything])
     expect(call(:get, "/api/prospects?view=closed")["total"]).to eq(2)
     call(:post, "/api/prospects/#{gone}/reopen", {})
     expect(call(:get, "/api/prospects")["rows"].map { |row| row["id"] }).to eq([gone])
@@ -166,7 +167,7 @@ RSpec.describe "spotted pieces", :api do
     row = card["rows"].find { |one| one["kind"] == "washstand" }
     # Resale 130 by the table; worn: hours (3 + 24 + 10) ÷ 6 = 6.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
     # 130 × 0.9 − 25.3333 − 5 − 61.6667 = 25.00.
-    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "25.00"])
+    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "€25"])
     expect(card["conditions"].map { |one| one["key"] }).to eq(%w[sound worn rough])
   end
 
@@ -174,14 +175,14 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/openings", { name: "Car", kind: "load", width: "1000", height: "800", long: "1500" })
     checks = { core: "hollow", use: "desk", pulls_needed: "4", pulls_present: "3", match_price: "6" }
     before = spot(width: "1200", depth: "500", height: "690", leg: "100", checks: checks)["before"]
-    usual = "usual is 710 mm to 760 mm, a keyboard or pen at elbow height on a chair of 450"
-    expect(before["height"]).to eq("text" => "As desk or writing leaf it is 20 mm too low: #{usual}.",
+    usual = "Usual is 710–760 mm, a keyboard or pen at elbow height on a chair of 450"
+    expect(before["height"]).to eq("text" => "As desk or writing leaf it's 20 mm too low. #{usual}.",
                                    "wrong" => true)
     expect(before["core"]).to include("wrong" => true)
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,
-                                                        "total" => { "minor" => 1434, "text" => "14.34", "typed" => "14.34" })
+                                                        "total" => { "minor" => 1434, "text" => "€14", "bare" => "14", "typed" => "14.34" })
     expect(before["fit"]["rows"].first["whole"]["text"]).to eq("yes, standing, width along the load space")
-    expect(before["room"]).to include("no number of places is set")
+    expect(before["room"]).to include("In House rules, say how many pieces fit")
   end
 
   it "refuses what cannot be, naming the field, and stores nothing" do

@@ -69,7 +69,7 @@ RSpec.describe "colours", :api do
                                                     "label" => "all-in-one satin paint, Yard green")
       tin
       expect(need("paint_all@#{green}")).to include("there" => "0 ml",
-                                                    "note" => "1.00 L stands on the shelf whose colour nobody has said")
+                                                    "note" => "You have 1.00 L on the shelf with no color set. If it's the right color, set it there")
       tin(colour: green)
       expect(need("paint_all@#{green}")["buy"]).to be_nil
     end
@@ -138,13 +138,13 @@ RSpec.describe "colours", :api do
     bench = piece(name: "Bench")
     call(:post, "/api/draws",
          { product: "paint_all@oat-sack", share: "1/2", pieces: [{ piece_id: stool, weight: "2" }, { piece_id: bench, weight: "1" }] })
-    expect(figure(stool, "cash_in")["text"]).to eq("30.00") # what the stool was bought for, and nothing for the paint
+    expect(figure(stool, "cash_in")["text"]).to eq("€30.00") # what the stool was bought for, and nothing for the paint
     [stool, bench].each { |id| event(id, "sold", "2026-06-20", price: "100") }
     # 100 − 30 = 70 in cash; less two thirds and one third of the 15.00 that half the tin would have cost.
     expect([stool, bench].map { |id| [figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]] })
-      .to eq([["70.00", "60.00"], ["70.00", "65.00"]])
-    expect(shelf("paint_all@oat-sack")["containers"].first).to include("paid" => include("text" => "0.00"),
-                                                                       "value" => include("text" => "30.00"))
+      .to eq([["€70.00", "€60.00"], ["€70.00", "€65.00"]])
+    expect(shelf("paint_all@oat-sack")["containers"].first).to include("paid" => include("text" => "€0.00"),
+                                                                       "value" => include("text" => "€30.00"))
   end
 
   it "plans with what a product's own label has built in, holds back and allows" do

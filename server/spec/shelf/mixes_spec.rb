@@ -69,11 +69,11 @@ RSpec.describe "mixes", :api do
     batch = call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml", place: "jar, top shelf" }).fetch("id")
     # 200 ml at 32.00 a litre are 6.40, 100 ml at 16.00 are 1.60; water is free.
     expect(read(made["id"])["batches"]).to match([include("version" => 1, "made" => "400 ml", "left" => "400 ml", "place" => "jar, top shelf",
-                                                          "worth" => include("text" => "8.00"), "log" => [], "corrects" => nil)])
+                                                          "worth" => include("text" => "€8.00"), "log" => [], "corrects" => nil)])
     expect([left("paint_chalk"), left("paint_wall")]).to eq(["800 ml", "900 ml"])
     chest = piece
     cost = call(:post, "/api/draws", { product: made["product"], amount: "100 ml", pieces: [{ piece_id: chest }] })
-    expect(cost["amount"]["text"]).to eq("2.00")
+    expect(cost["amount"]["text"]).to eq("€2.00")
     expect(said(call(:delete, "/api/containers/#{batch}"))).to include("You've already used some of it")
     call(:delete, "/api/costs/#{cost['id']}")
     tin = call(:get, "/api/shelf")["rows"].find { |row| row["product"] == "paint_wall" }["containers"].first["id"]
@@ -110,7 +110,7 @@ RSpec.describe "mixes", :api do
     now = page["batches"].first
     expect(now).to include("id" => second, "version" => 3, "made" => "214 ml", "left" => "214 ml", "trips" => 1)
     # 100 ml at 32.00 a litre 3.20; 14 ml at 48.00 a litre 0.67 (0.48 and 0.19).
-    expect(now["worth"]["text"]).to eq("3.87")
+    expect(now["worth"]["text"]).to eq("€3.87")
     log = now["log"].map { |line| line.values_at("amount", "percent", "said") }
     expect(log).to eq([["10 ml", "5.0%", "still too light"], ["4 ml", "7.0%", "matches"]])
     expect(page["batches"].map { |one| one["empty"] }).to eq([false, true, true])
@@ -138,7 +138,7 @@ RSpec.describe "mixes", :api do
     call(:post, "/api/batches/#{batch}/correction", {})
     now = read(made["id"])["batches"].first
     # 6.00 and 2.00 before; 2.00 and 4.00 added.
-    expect(now).to include("version" => 2, "left" => "500 ml", "corrects" => nil, "worth" => include("text" => "14.00"))
+    expect(now).to include("version" => 2, "left" => "500 ml", "corrects" => nil, "worth" => include("text" => "€14.00"))
     expect(now["log"].map { |line| line["said"] }).to all(eq("corrected to version 2"))
     expect(said(call(:post, "/api/batches/#{now['id']}/correction", {}))).to include("already is this version")
     call(:post, "/api/mixes/#{made['id']}/versions", { parts: [part("paint_chalk", "2"), part("water", "1")] })

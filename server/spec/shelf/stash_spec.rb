@@ -31,19 +31,19 @@ RSpec.describe "the stash on a piece", :api do
     call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], overhead: "2.40" })
     bows = stash("brass bows", value: "3.20")
     made = use(bows, "3").fetch("id")
-    expect(item(bows)).to include("count" => 6, "left" => 3, "worth" => include("text" => "9.60"))
+    expect(item(bows)).to include("count" => 6, "left" => 3, "worth" => include("text" => "€9.60"))
     expect(refusal(use(bows, "4"), :count)).to include("There are only 3 of brass bows")
     expect(refusal(call(:patch, "/api/stash/#{bows}", { count: "2" }), :count)).to include("on pieces")
     call(:post, "/api/work", { kind: "sanding", effort: "2 h", worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
     event(id, "sold", "2026-06-20", price: "100")
     # 100 − 30 = 70 in cash; less 3 × 3.20 of the stash and 2 h × 2.40 of overhead: 55.60.
-    expect([figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]]).to eq(["70.00", "55.60"])
+    expect([figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]]).to eq(["€70.00", "€55.60"])
     expect(call(:get, "/api/pieces/#{id}")["diary"].map do |line|
       line["text"]
     end).to include("From the stash: 3 × brass bows.")
     gone = call(:delete, "/api/stash-uses/#{made}")
     expect(gone["what"]).to eq("3 × brass bows back in the stash")
-    expect([item(bows)["left"], figure(id, "full_cost_profit")["text"]]).to eq([6, "65.20"])
+    expect([item(bows)["left"], figure(id, "full_cost_profit")["text"]]).to eq([6, "€65.20"])
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(item(bows)["left"]).to eq(3)
   end
@@ -52,6 +52,6 @@ RSpec.describe "the stash on a piece", :api do
     event(id, "sold", "2026-06-20", price: "100")
     expect(figure(id, "full_cost_profit")).to be_nil
     use(stash("odd knobs"), "1")
-    expect(figure(id, "full_cost_profit")).to include("text" => nil, "why" => include("replacement value"))
+    expect(figure(id, "full_cost_profit")).to include("text" => nil, "why" => include("the value of something you used from the stash is missing"))
   end
 end

@@ -56,7 +56,7 @@ RSpec.describe "bench tools", :api do
   it "say what limits and the nearest that works, naming the field" do
     expect(refusal(ask_tool("slats", by: "count", count: "40", field: "800", widths: "30"),
                    :count)).to include("At most 26 fit, edge to edge")
-    expect(refusal(ask_tool("fabric", wide: "1500"), :cloth)).to include("Turned it would fit")
+    expect(refusal(ask_tool("fabric", wide: "1500"), :cloth)).to include("It would fit turned")
     expect(refusal(ask_tool("sticks", parts: "1 × 2500 long rail"),
                    :parts)).to include("2500 mm long rail is longer than what a stick leaves: 2400 mm")
     expect(refusal(ask_tool("sticks", parts: "many"), :parts)).to include("isn't a list")
@@ -65,11 +65,11 @@ RSpec.describe "bench tools", :api do
   end
 
   it "take the grits from the discs on the shelf" do
-    expect(ask_tool("ladder")["headline"]).to eq("P80, P120, P150, P220.")
+    expect(ask_tool("ladder")["headline"]).to eq("80, 120, 150, 220 grit.")
     [60, 80, 120, 180, 220].each do |grit|
       call(:post, "/api/containers", { product: "disc_#{grit}", size: "10", paid: "6" })
     end
-    expect(ask_tool("ladder")["headline"]).to eq("P80, P120, P180, P220.")
+    expect(ask_tool("ladder")["headline"]).to eq("80, 120, 180, 220 grit.")
   end
 
   it "are kept on a piece with materials to buy and steps in its plan, ticked off, and taken away again" do

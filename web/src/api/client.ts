@@ -25,7 +25,7 @@ export class ProblemError extends Error {
 const AGAIN = [400, 1500]; // ms to wait before asking again when no answer came
 const PATIENCE = 30_000; // ms for what is only looked at
 
-// Asks, and asks again; not where the workshop is known to be out of reach: what was seen last stands in then.
+// Asks, and asks again; not where the workshop is known to be offline: what was seen last stands in then.
 async function persistentFetch(request: Request): Promise<Response> {
   const reading = request.method === "GET";
   const once = (given: Request) => (reading ? fetch(given, { signal: AbortSignal.timeout(PATIENCE) }) : fetch(given));

@@ -1,4 +1,4 @@
-// Keys of what is asked for, by area: ["shelf", "mix", 3]. What begins alike can be asked for anew together.
+// Keys of what is asked for, by area: ["shelf", "mix", 3]. What begins alike can be asked for again together.
 export type Area = "scout" | "flips" | "planning" | "bench" | "shelf" | "tools" | "market" | "books" | "house";
 
 export const keysOf =

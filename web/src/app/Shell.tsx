@@ -22,7 +22,7 @@ import { useWaiting } from "../api/device/outbox";
 import { t } from "../locales/app";
 import { speak } from "../locales/i18n";
 
-// Says, while it is so, that the workshop is out of reach, and what waits on this device to be told. A tap lists it.
+// Says, while it is so, that the device is offline, and what waits on this device to be told. A tap lists it.
 const Waiting = lazy(() => import("./Waiting"));
 
 const things = (count: number) => t("shell.changesSync", { count });

@@ -8,9 +8,8 @@ import { type Word, WORDS } from "./words";
 import { Row } from "./layout";
 import { t } from "../locales/kit";
 
-export function unitOf(figure: Figure, currency: string): string {
-  if (figure.unit === "money") return currency;
-  return figure.unit === "hourly" ? t("figures.hour", { currency }) : "";
+export function unitOf(figure: Figure): string {
+  return figure.unit === "hourly" ? t("figures.hour") : "";
 }
 
 function Terms({ figure }: { figure: Figure }) {
@@ -32,7 +31,7 @@ function Terms({ figure }: { figure: Figure }) {
 
 const block = { display: "block" } as const;
 
-function Head({ figure, currency, note }: { figure: Figure; currency: string; note?: string }) {
+function Head({ figure, note }: { figure: Figure; note?: string }) {
   const loss = (figure.minor ?? 0) < 0;
   return (
     <>
@@ -45,7 +44,7 @@ function Head({ figure, currency, note }: { figure: Figure; currency: string; no
       >
         {figure.text}{" "}
         <Typography component="span" variant="caption" sx={{ color: "text.secondary" }}>
-          {unitOf(figure, currency)}
+          {unitOf(figure)}
         </Typography>
       </Typography>
       {note && (
@@ -57,7 +56,7 @@ function Head({ figure, currency, note }: { figure: Figure; currency: string; no
   );
 }
 
-type Props = { figures: Figure[]; currency: string; notes?: Record<string, string> };
+type Props = { figures: Figure[]; notes?: Record<string, string> };
 
 // What cannot be told yet, by what it waits for.
 function waiting(figures: Figure[], notes: Record<string, string>): Map<string, Figure[]> {
@@ -70,7 +69,7 @@ function waiting(figures: Figure[], notes: Record<string, string>): Map<string, 
 }
 
 // Figures side by side, wrapping on a narrow screen; one at a time is unfolded.
-export function Figures({ figures, currency, notes = {} }: Props) {
+export function Figures({ figures, notes = {} }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const id = useId();
   const unfolded = figures.find((figure) => figure.key === open);
@@ -95,10 +94,10 @@ export function Figures({ figures, currency, notes = {} }: Props) {
                   pb: 0.25,
                 }}
               >
-                <Head figure={figure} currency={currency} note={notes[figure.key]} />
+                <Head figure={figure} note={notes[figure.key]} />
               </ButtonBase>
             ) : (
-              <Head figure={figure} currency={currency} note={notes[figure.key]} />
+              <Head figure={figure} note={notes[figure.key]} />
             )}
           </Box>
         ))}

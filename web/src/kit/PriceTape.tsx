@@ -30,7 +30,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const [ref, width] = useWidth();
   const id = useId().replace(/[^\w-]/g, "");
   if (tape.marks.length === 0) return null;
-  // What the market pays four times of five: a field on the scale, written below it.
+  // The likely price with 80% probability: a field on the scale, written below it.
   const [from, to] = (["fetch_low", "fetch_high"] as const).map((key) => tape.marks.find((mark) => mark.key === key));
   const marks = from && to ? tape.marks.filter((mark) => mark !== from && mark !== to) : tape.marks;
   const labels = marks.map((mark) => ({
@@ -50,7 +50,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
-  const band = from && to && t("priceTape.likelySell", { from: from.text, to: to.text });
+  const band = from && to && t("priceTape.likelySell", { likely: tape.likely });
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from(
     { length: Math.round((tape.length / tape.step) * 5) + 1 },

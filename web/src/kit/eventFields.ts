@@ -20,7 +20,7 @@ export function eventFields(
   of = "",
   fresh?: { piece?: number } | undefined,
 ): FieldSpec[] {
-  const unit = workshop.currency;
+  const unit = workshop.symbol;
   const money = (name: string, label: string): FieldSpec => ({ name, label, kind: "text", unit, half: true });
   const date: FieldSpec = { name: "on", label: t("eventFields.date"), kind: "date", half: true };
   const channel: FieldSpec = {

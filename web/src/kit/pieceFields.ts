@@ -14,7 +14,7 @@ export function pieceFields(
   workshop: Workshop,
   { brief, planned = false }: { brief: boolean; planned?: boolean },
 ): FieldSpec[] {
-  const money = workshop.currency;
+  const money = workshop.symbol;
   const unit = workshop.length_unit;
   const first: FieldSpec[] = [
     { name: "name", label: t("pieceFields.what"), kind: "text" },

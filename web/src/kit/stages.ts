@@ -9,7 +9,7 @@ export const NEXT_EVENT: Record<string, string> = {
 
 // The heading of a group of pieces at one stage.
 export const STAGE_HEADING: Record<string, string> = {
-  "on the bench": t("stages.progress"),
+  "on the bench": t("stages.bench"),
   ready: t("stages.readyList"),
   bought: t("stages.started"),
   listed: t("stages.sale"),

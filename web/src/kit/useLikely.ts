@@ -3,7 +3,7 @@ import { useState } from "react";
 
 type Likely = { key: string; likely: boolean };
 
-// about: what the question is about; another one begins anew. sent is undefined where nothing was asked: the core asks
+// about: what the question is about; another one begins again. sent is undefined where nothing was asked: the core asks
 // later then.
 export function useLikely(about: string, rows: Likely[] | undefined) {
   const [said, setSaid] = useState<{ about: string; ticked: ReadonlySet<string> } | null>(null);

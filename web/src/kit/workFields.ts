@@ -17,7 +17,7 @@ export function costFields(workshop: Workshop): FieldSpec[] {
         { key: "other", label: t("workFields.other") },
       ],
     },
-    { name: "amount", label: t("workFields.amount"), kind: "text", unit: workshop.currency, half: true },
+    { name: "amount", label: t("workFields.amount"), kind: "text", unit: workshop.symbol, half: true },
     { name: "spent_on", label: t("workFields.date"), kind: "date", half: true },
   ];
 }

@@ -3,16 +3,17 @@
 module Core
   # A figure with its reason: the terms it came from, or why it is undefined.
   # key, label; unit: :money (minor units), :hourly (minor units per hour), :effort (seconds), :days or :ratio;
-  # amount: Integer, Rational or nil; terms: Array of Term; why: String where undefined.
+  # amount: Integer, Rational or nil; terms: Array of Term; why: String where undefined; style: how exactly it is shown,
+  # :exact, :about (an estimate), :at_most or :at_least (a limit).
   # A plain frozen struct: every list makes thousands of them.
-  Figure = Struct.new(:key, :label, :unit, :amount, :terms, :why, keyword_init: true)
+  Figure = Struct.new(:key, :label, :unit, :amount, :terms, :why, :style, keyword_init: true)
 
   # How figures are made and said.
   class Figure
     # One term of a figure. sign: "+", "−", or "÷" where the rule divides.
     Term = Struct.new(:sign, :figure, keyword_init: true)
 
-    def initialize(key:, label:, unit:, amount:, terms: [].freeze, why: nil)
+    def initialize(key:, label:, unit:, amount:, terms: [].freeze, why: nil, style: :exact)
       super
       freeze
     end
@@ -50,15 +51,20 @@ module Core
       new(key: key, label: label, unit: unit, amount: Rational(over.amount * scale, under.amount), terms: terms)
     end
 
-    # The figure in words and digits, without its currency: "207.40", "1 h 20", "12 days", "54.6%"; nil if undefined.
+    # The same shown as an estimate, or as a limit.
+    def shown(style) = self.class.new(**to_h, style: style)
+
+    # The figure as it is read: "€207.40", "1 h 20", "12 days", "54.6%"; as an estimate "€205", "1¼ h", "55%"; nil if
+    # undefined.
     def text(currency)
       return if amount.nil?
 
       case unit
-      when :money, :hourly then Units::MoneyText.text(amount, currency)
-      when :effort then Units::Effort.text(amount)
+      when :money then money(currency)
+      when :hourly then exact? ? Units::MoneyText.text(amount, currency) : Units::MoneyText.rate(amount, currency)
+      when :effort then exact? ? Units::Effort.text(amount) : Units::Effort.about(amount)
       when :days then amount == 1 ? "1 day" : "#{amount} days"
-      when :ratio then "#{Units::Numerals.text(amount * 100, 1)}%"
+      when :ratio then "#{Units::Numerals.text(amount * 100, exact? ? 1 : 0)}%"
       end
     end
 
@@ -71,6 +77,14 @@ module Core
       end
       [label.sub(/\A[A-Z](?=[a-z])/, &:downcase), text(currency) || "undefined",
        ("= #{sum.join(' ')}" if sum.any?)].compact.join(" ")
+    end
+
+    private
+
+    def exact? = style == :exact
+
+    def money(currency)
+      exact? ? Units::MoneyText.text(amount, currency) : Units::MoneyText.public_send(style, amount, currency)
     end
   end
 end

@@ -19,8 +19,8 @@ module Api
              Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
              Routes::House::Access, Routes::House::Labels, Routes::Pages
 
-    error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
-    error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
+    error(JSON::ParserError) { problem(Problem.document(400, "The body isn't a JSON object. Send the whole body again.")) }
+    error(Sinatra::BadRequest) { problem(Problem.document(400, "The request can't be read: its query or body is malformed.")) }
     error(ClientGone) { |error| problem(Problem.document(499, error.message)) }
     error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
     error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
@@ -34,12 +34,12 @@ module Api
       problem(Problem.document(409, error.message, known: { id: error.id }))
     end
     error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
-    error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
+    error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "This was just recorded. Reload the page to see it.")) }
     error do |error|
       # A module of Rack that several of its errors include: too many parts, too deep, a boundary too long.
       if error.is_a?(Rack::BadRequest)
         next problem(Problem.document(400,
-                                      "The request cannot be read: its query or body is malformed."))
+                                      "The request can't be read: its query or body is malformed."))
       end
 
       if (trouble = Storage.trouble(error))
@@ -47,8 +47,10 @@ module Api
         next problem(Problem.document(507, trouble.to_s))
       end
       warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
-      problem(Problem.document(500, "Nothing was changed. Try again; if it stays, see the server's log."))
+      problem(Problem.document(500,
+                               "Something went wrong. Reload the page to see whether your change was saved, then try again. If it keeps " \
+                               "happening, check what Kohlrabi printed on the workshop's computer."))
     end
-    not_found { problem(Problem.document(404, "There is nothing at this address.")) }
+    not_found { problem(Problem.document(404, "There's nothing at this address.")) }
   end
 end

@@ -15,7 +15,7 @@ module Api
           next if now - last < EVERY
 
           last = now
-          raise ClientGone, "nobody waits for the answer any more" if closed?(socket)
+          raise ClientGone, "the client closed the connection" if closed?(socket)
         end
       end
 

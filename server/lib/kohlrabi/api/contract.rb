@@ -19,7 +19,7 @@ module Api
     # Says a validation error of committee in the shape of a problem.
     class Error < Committee::ValidationError
       def error_body
-        return Problem.document(404, "There is nothing at this address.") if status == 404
+        return Problem.document(404, "There's nothing at this address.") if status == 404
 
         Problem.document(400, sentence, errors: field ? [{ field: field, message: sentence }] : [])
       end
@@ -34,8 +34,8 @@ module Api
       def sentence
         plain = message.to_s.sub(%r{\A#/\S+ }, "").strip
         case plain
-        when /\Adoes not define properties: (.+)/ then "Not known here: #{Regexp.last_match(1)}. Leave it out."
-        when /wasn't valid JSON/ then "The body is not valid JSON. Send it again whole."
+        when /\Adoes not define properties: (.+)/ then "Unknown: #{Regexp.last_match(1)}. Leave it out."
+        when /wasn't valid JSON/ then "The body isn't valid JSON. Send the whole body again."
         else [field, plain].compact.join(": ")
         end
       end

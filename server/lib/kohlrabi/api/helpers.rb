@@ -100,11 +100,11 @@ module Api
         { product: row.product[:key], label: row.product[:label], hours: Core::Shelf::Amount.signed(row.seconds) do |number|
           Core::Units::Effort.text(number)
         end,
-          days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| formatter.money(number)[:text] } }
+          days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| formatter.amounts.about(number) } }
       end
     end
 
-    # A piece just changed is read anew, with all that hangs on it.
+    # A piece just changed is read again, with all that hangs on it.
     def piece_page(piece) = Serializers::Flips::PiecePage.new(piece.reload, formatter).to_h
   end
 end

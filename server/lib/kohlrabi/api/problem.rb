@@ -4,9 +4,9 @@ module Api
   # Problem documents (RFC 9457): what was wrong, with the field and the remedy; never a stack trace.
   module Problem
     TYPE = "application/problem+json"
-    TITLES = { 400 => "The request cannot be read", 401 => "Passcode needed", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
-               410 => "Lost", 409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
-               429 => "Too many tries", 499 => "Nobody waits for it", 507 => "Nothing can be written",
+    TITLES = { 400 => "The request can't be read", 401 => "Passcode needed", 403 => "Refused", 404 => "Not found", 405 => "Not possible",
+               410 => "Lost", 409 => "Changed somewhere else", 413 => "Too large", 415 => "Unsupported content type",
+               429 => "Too many tries", 499 => "Connection closed", 507 => "Can't save",
                422 => "Not saved", 500 => "Something went wrong here" }.freeze
 
     extend self

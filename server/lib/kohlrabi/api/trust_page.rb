@@ -30,17 +30,17 @@ module Api
     # env: of Rack. Only addresses of this machine are answered, so that no other site's name leads here.
     def call(env)
       request = Rack::Request.new(env)
-      return plain(405, "Only to be read.") unless request.get? || request.head?
+      return plain(405, "This page is read-only.") unless request.get? || request.head?
       unless @addresses.include?(request.host)
         return plain(403,
-                     "Open this page at the address that the workshop's screen shows.")
+                     "Open this page at the address shown on the workshop's computer.")
       end
 
       case request.path_info
       when CERTIFICATE then [200, { **HEADERS, "content-type" => "application/x-x509-ca-cert" }, [@house.public_der]]
       when "/" then page(request.host, :trust)
       when "/compare" then page(request.host, :compare)
-      else plain(404, "There is nothing at this address.")
+      else plain(404, "There's nothing at this address.")
       end
     end
 

@@ -23,7 +23,7 @@ module Formats
         @photos = photos
       end
 
-      # file: path that must not exist. The block is told the number done and of all.
+      # file: path that must not exist. The block gets the number done and of all.
       def write(file, made_at:, &progress)
         tables = Archive.tables(@database)
         pictures = Dir[File.join(@photos, "**/*.jpg")]

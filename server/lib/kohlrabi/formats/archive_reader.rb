@@ -9,7 +9,7 @@ module Formats
     MAX_LINE = 4_000_000 # bytes of one row
     MAX_MANIFEST = 50_000_000 # bytes; a photo takes a hundred
     CHUNK = 1_000_000 # bytes read at once
-    NO_ARCHIVE = "This is no archive of a workshop, or it is damaged."
+    NO_ARCHIVE = "This isn't a workshop backup, or it's damaged."
     # file: path; latest: the latest shape of the database that this program knows.
     def initialize(file, latest:)
       @latest = latest

@@ -6,6 +6,6 @@ module Formats
     # run: mm; unit: "mm" or "in".
     def self.of(unit) = unit == "in" ? new(101.6, "4 in") : new(100.0, "100 mm")
 
-    def words = "#{label}: measure it before you trust the rest"
+    def words = "#{label}: measure this bar before you use the template"
   end
 end

@@ -63,8 +63,8 @@ module Formats
     private
 
     def read
-      say("name", "It is empty.", "Every flip needs a name.") if name.empty?
-      say("name", "It is longer than 120 characters.", "Shorten it.") if name.size > 120
+      say("name", "It's empty.", "Every flip needs a name.") if name.empty?
+      say("name", "It's longer than 120 characters.", "Shorten it.") if name.size > 120
       @money = FlipsCsv::MONEY.to_h { |column| [column, value(column) { |raw| Core::Units::MoneyText.parse(raw, currency: @currency, decimal: @decimal) }] }
       @dates_read = FlipsCsv::DATES.to_h { |column| [column, value(column) { |raw| date(raw, column) }] }
       @sides = FlipsCsv::SIDES.to_h { |side| [side, value(side) { |raw| Core::Units::Length.parse(raw, unit: @unit) }] }
@@ -143,15 +143,15 @@ module Formats
     def check
       %w[tip fees refund].each do |column|
         if @money[column]&.positive? && !sold?
-          say(column, "It is given, but the piece was not sold.",
-              "Give a sale_price, or empty it.")
+          say(column, "It's filled in, but the piece wasn't sold.",
+              "Add a sale_price, or clear it.")
         end
       end
       if @dates_read["outcome_on"] && !@outcome
-        say("outcome_on", "It is given without an outcome.",
-            "Write kept, given away or scrapped under outcome.")
+        say("outcome_on", "It's filled in without an outcome.",
+            "Enter kept, given away, or scrapped as the outcome.")
       end
-      @remarks << "channel is kept in the notes, as the piece is neither listed nor sold" if channel_homeless?
+      @remarks << "the channel goes into the notes, because the piece wasn't listed or sold" if channel_homeless?
       Core::Flips::Chain.new(bought_on: bought_on, events: core_events)
       if sold?
         Core::Flips::Sale.new(price: @money["sale_price"], tip: @money["tip"].to_i,

@@ -59,7 +59,7 @@ module Formats
 
         return in_inches(number) || broken(number, e.message)
       end
-      broken(number, "a quotation mark is opened and never closed")
+      broken(number, "a quotation mark is never closed")
     end
 
     # A quotation mark behind a digit, in text that is not quoted, stands for inches: 30" dresser. Taken as it stands
@@ -78,7 +78,7 @@ module Formats
 
     def broken(number, message)
       @lines.shift
-      Row.new(number: number, cells: [], problem: "The row is broken: #{message.sub(/ in line \d+\.?\z/, '')}.")
+      Row.new(number: number, cells: [], problem: "This row can't be read: #{message.sub(/ in line \d+\.?\z/, '')}.")
     end
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)

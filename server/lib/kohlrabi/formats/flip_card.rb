@@ -33,8 +33,8 @@ module Formats
 
     # The first photo before and the last one after, side by side; where one is missing, it is said.
     def pictures
-      return @paper.quiet("No photos of it before or after.") unless @piece.photos.map(&:kind).intersect?(%w[before
-                                                                                                             after])
+      return @paper.quiet("No before or after photos.") unless @piece.photos.map(&:kind).intersect?(%w[before
+                                                                                                       after])
 
       document = @paper.document
       top = document.cursor

@@ -67,12 +67,12 @@ module Formats
 
     def header_problems
       unknown = @heads.zip(@columns).select { |head, to| to.nil? && !head.empty? }.map(&:first).uniq.map do |name|
-        "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. #{remedy}"
+        "Column “#{Core::Units::Numerals.clip(name)}” is unknown and would be left out. #{remedy}"
       end
       twice = COLUMNS.select do |name|
         @columns.count(name) > 1
-      end.map { |name| "Column “#{name}” stands twice. Keep one of them." }
-      nameless = @columns.include?("name") ? [] : ["No column is taken as the name. Choose the one that says what each flip was."]
+      end.map { |name| "Column “#{name}” is there twice. Keep one of them." }
+      nameless = @columns.include?("name") ? [] : ["No column is the name yet. Choose the one that says what each flip was."]
       nameless + unknown + twice
     end
 
@@ -87,7 +87,7 @@ module Formats
       return if row.cells.size == @columns.size || row.cells.drop(@columns.size).all? { |cell| cell.to_s.strip.empty? }
       return if row.cells.size < @columns.size && row.cells.size.positive? && @heads.drop(row.cells.size).all?(&:empty?)
 
-      "The row is broken: it has #{row.cells.size} cells, the header names #{@columns.size} columns."
+      "This row can't be read: it has #{row.cells.size} cells, the header names #{@columns.size} columns."
     end
   end
 end

@@ -62,7 +62,7 @@ module Formats
     end
 
     def alone
-      @document.text_box("No QR code: this workshop is served to its own machine only. Start it with serve --lan.",
+      @document.text_box("No QR code, because this workshop is only open on its own computer. Start it with serve --lan.",
                          at: [0, 22], width: PAGE[0] - (2 * MARGIN), height: 22, size: 8)
     end
   end

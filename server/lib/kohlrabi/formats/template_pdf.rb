@@ -105,7 +105,7 @@ module Formats
       right = left + (@bar.run * POINT)
       document.stroke_line([left, y], [right, y])
       [left, right].each { |x| document.stroke_line([x, y - 6], [x, y + 6]) }
-      document.draw_text("#{@bar.words}. Print at 100%, not fitted to the page.", at: [left, y + 10], size: 8)
+      document.draw_text("#{@bar.words}. Print at 100%. Don't fit it to the page.", at: [left, y + 10], size: 8)
       document.draw_text("Sheet #{place + 1} of #{sheets.size}", at: [right + 12, y - 3], size: 8)
     end
   end

@@ -83,7 +83,7 @@ module Formats
       @paper.text(answer.left.sentence(@workshop.money).sub(/\A./, &:upcase))
     end
 
-    def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
+    def money(minor) = @workshop.amounts.exact(minor)
     def count(number, name) = "#{number} #{name}#{'s' unless number == 1}"
   end
 end

@@ -25,7 +25,7 @@ module Operations
     class NotFound < StandardError
       # what: "piece"; id: as it was given.
       def initialize(what, id)
-        super("There is no #{what} #{id} here. It may have been removed.")
+        super("There's no #{what} #{id} here. It may have been removed.")
       end
     end
 
@@ -37,7 +37,7 @@ module Operations
       def initialize(current, yours)
         @current = current
         @yours = yours
-        super("This was changed in another tab or on another device since you opened it. Compare the two versions and choose.")
+        super("This changed in another tab or on another device since you opened it. Compare the two versions and choose.")
       end
     end
 

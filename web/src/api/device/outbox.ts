@@ -9,7 +9,7 @@ const listeners = new Set<() => void>();
 const tabs = new BroadcastChannel("kohlrabi outbox");
 tabs.onmessage = () => void read();
 
-// Reads the list anew. Only what is of this workshop is shown and sent.
+// Reads the list again. Only what is of this workshop is shown and sent.
 export async function read(): Promise<Entry[]> {
   const all = await (await store()).getAll("outbox");
   waiting = all.filter((entry) => entry.workshop === workshop());
@@ -54,8 +54,8 @@ export async function drop(id: number): Promise<void> {
   await changed();
 }
 
-// It was told: what builds on it finds its id in the workshop. The next need not wait until that is written down: the
-// database keeps the order, and what is told a second time counts once.
+// It was sent: what builds on it finds its id in the workshop. The next need not wait until that is written down: the
+// database keeps the order, and what is sent a second time counts once.
 export function told(entry: Entry, id: number | null): void {
   waiting = waiting.filter((one) => one.id !== entry.id);
   void store().then((db) => {

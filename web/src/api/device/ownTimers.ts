@@ -1,4 +1,4 @@
-// Timers that this device runs by itself, begun while the workshop was out of reach. They outlive a reload, and are
+// Timers that this device runs by itself, begun while the device was offline. They outlive a reload, and are
 // told once they are stopped, with both their moments.
 import { useSyncExternalStore } from "react";
 import type { Timer } from "../types";

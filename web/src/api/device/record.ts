@@ -1,4 +1,4 @@
-// Something happened: it is told to the workshop at once, or kept on this device with its moment until the workshop
+// Something happened: it is sent to the workshop at once, or kept on this device with its moment until the workshop
 // is in reach. What waits goes first, so nothing overtakes. Either way it counts once: its reference stays the same.
 import { dataOf, LOCKED, newKey, ProblemError, unreachable } from "../client";
 import type { Problem } from "../types";

@@ -7,7 +7,7 @@ import type { Workshop } from "../types";
 const key = keysOf("house");
 export const workshopKey = key("workshop");
 
-// House rules, lists and today's date: looked up anew each minute, for the date changes while a page stands open.
+// House rules, lists and today's date: looked up again each minute, for the date changes while a page stands open.
 export const useWorkshop = () =>
   useQuery({
     queryKey: workshopKey,

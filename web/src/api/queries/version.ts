@@ -21,7 +21,7 @@ export function useVersion(): void {
       const answer = await ask(api.GET("/api/version")).catch(() => null);
       if (!answer) return;
       await settle(answer.workshop);
-      // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is
+      // What this page wrote itself, it has asked again for already; while it tells what waited, it will when that is
       // done.
       const here = answer.version === writtenHere() || sending();
       if (away || (last !== null && answer.version !== last && !here)) void client.invalidateQueries();

@@ -54,7 +54,7 @@ function useDryBell(clocks: DryingClock[]): void {
       }, clock.free_in * 1000),
     );
     return () => timers.forEach(clearTimeout);
-    // The list is drawn anew each time; what it holds is in the key.
+    // The list is drawn again each time; what it holds is in the key.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
 }

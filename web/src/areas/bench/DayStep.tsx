@@ -81,7 +81,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
               >
                 {days.map((day) => (
                   <MenuItem key={day.day?.iso} value={day.day?.iso ?? ""}>
-                    {`${day.weekday} ${day.day?.text}`}
+                    {day.day?.text}
                   </MenuItem>
                 ))}
               </TextField>

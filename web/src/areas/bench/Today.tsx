@@ -112,13 +112,7 @@ export default function Today() {
             <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
           </Box>
           <Box>
-            <WantsPart
-              wants={market}
-              tags={tags}
-              short={gear}
-              questions={questions}
-              currency={workshop.data.currency}
-            />
+            <WantsPart wants={market} tags={tags} short={gear} questions={questions} currency={workshop.data.symbol} />
             <DryingPart clocks={drying} climate={climate} />
           </Box>
         </Box>
@@ -129,12 +123,7 @@ export default function Today() {
         .map((group) => (
           <Part key={group.stage} title={STAGE_HEADING[group.stage] ?? group.stage}>
             {group.rows.map((row) => (
-              <InHandRow
-                key={row.id}
-                row={row}
-                currency={workshop.data.currency}
-                busy={timers.length >= people.length}
-              />
+              <InHandRow key={row.id} row={row} currency={workshop.data.symbol} busy={timers.length >= people.length} />
             ))}
             {group.total > group.rows.length && (
               <Button component={Link} to="/floor">

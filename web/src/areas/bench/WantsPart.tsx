@@ -1,4 +1,4 @@
-// What wants an answer: offers, price steps, pick-ups, tags to look at, what the next steps are short of. A line each.
+// What needs a decision: offers, price steps, pick-ups, tags to look at, what the next steps are short of. A line each.
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import { Link } from "react-router";

@@ -67,7 +67,8 @@ function DayRow({
   return (
     <Box
       component="section"
-      aria-label={`${day.weekday} ${day.day?.text}`}
+      aria-label={day.day?.text}
+      data-day={day.day?.iso}
       onDragOver={(event) => {
         if (!event.dataTransfer.types.includes(TYPE)) return;
         event.preventDefault();
@@ -79,8 +80,7 @@ function DayRow({
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44 }}>
         <Typography variant="h2" sx={{ minWidth: 190 }}>
-          {day.weekday}{" "}
-          <Box component="span" sx={{ color: "text.secondary", fontWeight: 400 }}>{`${day.day?.text}`}</Box>
+          {day.day?.text}
         </Typography>
         <Box sx={{ flex: 1, color: "text.secondary" }}>
           {day.sessions.length

@@ -29,12 +29,12 @@ export default function Books() {
   if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label={t("books.loading")} />;
   const { opening, counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const ended = counts.sold + counts.scrapped + counts.kept_or_given_away;
   const notes = {
     profit: t("books.from", {
       profitknown: flips(counts.profit_known),
-      more: counts.scrapped > 0 ? t("books.themThrownAway", { scrapped: counts.scrapped }) : "",
+      more: counts.scrapped > 0 ? t("books.themScrapped", { scrapped: counts.scrapped }) : "",
     }),
     hourly_pay: t("books.hours", { hoursknown: flips(counts.hours_known) }),
     losses: t("books.includedProfit"),
@@ -67,7 +67,7 @@ export default function Books() {
       ) : (
         <>
           <Part title={t("books.result")}>
-            <Figures figures={figures} currency={currency} notes={notes} />
+            <Figures figures={figures} notes={notes} />
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
               {others(otherHours)}
               {turnaround.median

@@ -34,7 +34,7 @@ export function BooksFrame({ title, line, action, children }: Props) {
       {books.data.years.length > 0 && (
         <BooksFilterBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
       )}
-      {children(workshop.data.currency, workshop.data.people.length)}
+      {children(workshop.data.symbol, workshop.data.people.length)}
     </>
   );
 }

@@ -32,11 +32,11 @@ const columns = (currency: string): Column[] => [
   { sort: "source", name: t("flipsTable.bought"), value: (row) => row.source },
   { sort: "stage", name: t("flipsTable.stage"), value: (row) => row.stage },
   { sort: "ended_on", name: t("flipsTable.finished"), value: (row) => row.ended_on?.text },
-  { sort: "cash_in", name: `Money in, ${currency}`, right: true, value: (row) => row.cash_in?.text },
-  { sort: "receipts", name: t("flipsTable.received"), right: true, value: (row) => row.receipts?.text },
-  { sort: "cash_profit", name: t("flipsTable.profit"), right: true, value: (row) => row.cash_profit?.text },
+  { sort: "cash_in", name: t("flipsTable.spentSoFar", { currency }), right: true, value: (row) => row.cash_in?.bare },
+  { sort: "receipts", name: t("flipsTable.received"), right: true, value: (row) => row.receipts?.bare },
+  { sort: "cash_profit", name: t("flipsTable.profit"), right: true, value: (row) => row.cash_profit?.bare },
   { sort: "hours", name: t("flipsTable.hours"), right: true, value: (row) => row.hours?.text },
-  { sort: "hourly_pay", name: t("flipsTable.perHour"), right: true, value: (row) => row.hourly_pay?.text },
+  { sort: "hourly_pay", name: t("flipsTable.perHour"), right: true, value: (row) => row.hourly_pay?.bare },
   { sort: "turnaround", name: t("flipsTable.days"), right: true, value: (row) => row.turnaround_days },
 ];
 

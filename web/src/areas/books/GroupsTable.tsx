@@ -66,14 +66,14 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   align="right"
                   sx={{ color: (row.profit?.minor ?? 0) < 0 ? "error.main" : undefined, whiteSpace: "nowrap" }}
                 >
-                  {row.profit?.text ?? "–"}
+                  {row.profit?.bare ?? "–"}
                 </TableCell>
                 <TableCell align="right">{row.profits.median ?? "–"}</TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {row.hours?.text ?? "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                  {row.hourly ? t("groupsTable.hours2", { hourly: row.hourly.text, count: row.n }) : "–"}
+                  {row.hourly ? t("groupsTable.hours2", { hourly: row.hourly.bare, count: row.n }) : "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap", minWidth: 150 }}>
                   {row.estimate ? row.estimate.middle?.text : "–"}

@@ -146,11 +146,13 @@ function MonthsTable({ months, currency }: { months: Books["months"]; currency: 
                 <Link to={`/books/pays?by=month&trait=${month.month ?? ""}`}>{month.label}</Link>
               </TableCell>
               <TableCell align="right">{month.ended}</TableCell>
-              {[month.receipts, month.profit, month.hours, month.hourly_pay].map((value, place) => (
-                <TableCell key={place} align="right">
-                  {value?.text ?? "–"}
-                </TableCell>
-              ))}
+              {[month.receipts?.bare, month.profit?.bare, month.hours?.text, month.hourly_pay?.bare].map(
+                (value, place) => (
+                  <TableCell key={place} align="right">
+                    {value ?? "–"}
+                  </TableCell>
+                ),
+              )}
               <TableCell align="right">
                 {month.days === null ? "–" : t("monthsChart.of", { days: month.days, daysn: month.days_n })}
               </TableCell>

@@ -52,8 +52,8 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                 {point.name}
               </Link>,
               point.effort?.text,
-              point.profit?.text,
-              point.hourly?.text ?? "–",
+              point.profit?.bare,
+              point.hourly?.bare ?? "–",
             ],
           }))}
         />

@@ -90,7 +90,7 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
               ]}
               rows={inStage.oldest.map((one) => ({
                 key: one.id,
-                cells: [flip(one), one.days, one.tied_up?.text ?? t("timeAndEstimates.unknown")],
+                cells: [flip(one), one.days, one.tied_up?.bare ?? t("timeAndEstimates.unknown")],
               }))}
             />
             <SmallTable
@@ -153,7 +153,7 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
               ]}
               rows={found.map((month) => ({
                 key: month.month,
-                cells: [month.label, month.count, month.paid?.text ?? "–", month.median?.text ?? "–", month.known],
+                cells: [month.label, month.count, month.paid?.bare ?? "–", month.median?.bare ?? "–", month.known],
               }))}
               width={620}
             />

@@ -13,8 +13,7 @@ import { Row } from "../../kit/layout";
 import { t } from "../../locales/books";
 
 // What the parts of "What if" say alike: money or "not known", what is assumed, the row of choices.
-const money = (value: { text: string } | null | undefined, currency: string) =>
-  value ? `${value.text} ${currency}` : t("whatIf.unknown");
+const money = (value: { text: string } | null | undefined) => (value ? value.text : t("whatIf.unknown"));
 const Assumed = ({ lines }: { lines: string[] }) => (
   <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
     {t("whatIf.assumed", { lines: lines.join(" ") })}
@@ -31,8 +30,8 @@ export default function WhatIf() {
     <BooksFrame title={t("whatIf.whatIf")} line={t("whatIf.ownFlipsDoneDifferently")}>
       {(currency, people) => (
         <>
-          <WithoutPart currency={currency} />
-          <CheaperPart currency={currency} />
+          <WithoutPart />
+          <CheaperPart />
           <SidePart currency={currency} people={people} />
         </>
       )}
@@ -78,13 +77,11 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
             ]}
             rows={answer.rows.map((row) => ({
               key: row.at_once,
-              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? t("whatIf.unknown"), row.idle],
+              cells: [row.at_once, row.days, row.a_year, row.profit?.bare ?? t("whatIf.unknown"), row.idle],
             }))}
             width={680}
           />
-          <Typography>
-            {t("whatIf.latestFlipsWorkDays", { count: answer.n, profit: money(answer.profit, currency) })}
-          </Typography>
+          <Typography>{t("whatIf.latestFlipsWorkDays", { count: answer.n, profit: money(answer.profit) })}</Typography>
           <Assumed lines={answer.assumes} />
         </>
       )}
@@ -93,7 +90,7 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
 }
 
 // Own sales over again with less asked.
-function CheaperPart({ currency }: { currency: string }) {
+function CheaperPart() {
   const { filter } = useBooksFilter();
   const [less, setLess] = useState(10);
   const [quicker, setQuicker] = useState("");
@@ -135,7 +132,7 @@ function CheaperPart({ currency }: { currency: string }) {
               <Typography>
                 {t("whatIf.overSalesGetLess", {
                   count: answer.n,
-                  lost: money(answer.lost, currency),
+                  lost: money(answer.lost),
                   days: answer.days,
                 })}
                 {answer.net ? (
@@ -144,7 +141,7 @@ function CheaperPart({ currency }: { currency: string }) {
                       profitperspaceday: answer.profit_per_space_day?.text,
                       won: answer.won?.text,
                     })}
-                    <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net, currency)}`}</b>
+                    <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net)}`}</b>
                     {t("whatIf.total")}
                   </>
                 ) : (
@@ -162,7 +159,7 @@ function CheaperPart({ currency }: { currency: string }) {
 }
 
 // Own flips over again without a group of them.
-function WithoutPart({ currency }: { currency: string }) {
+function WithoutPart() {
   const { filter } = useBooksFilter();
   const [by, setBy] = useState<Trait>("technique");
   const [trait, setTrait] = useState<string | null>(null);
@@ -217,12 +214,12 @@ function WithoutPart({ currency }: { currency: string }) {
           <Box role="status">
             <Typography>
               {t("whatIf.withoutFlipsProfitWould", { flips: answer.flips, answer: answer.label })}
-              <b>{money(answer.profit, currency)}</b>
-              {t("whatIf.instead", { with: money(answer.with, currency) })}
+              <b>{money(answer.profit)}</b>
+              {t("whatIf.instead", { with: money(answer.with) })}
               {answer.change && ` (${answer.change.minor >= 0 ? "+" : ""}${answer.change.text})`}
               {t("whatIf.hourInsteadHaveFree", {
-                pay: money(answer.pay, currency),
-                paywith: money(answer.pay_with, currency),
+                pay: money(answer.pay),
+                paywith: money(answer.pay_with),
                 freed: answer.freed?.text ?? t("whatIf.unknownNumberHours"),
               })}
             </Typography>

@@ -84,7 +84,7 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
         <EventDialog
           pieceId={dropped.piece.id}
           kind="scrapped"
-          submit={t("whatPays.recordThrownAway")}
+          submit={t("whatPays.recordScrapped")}
           title={t("whatPays.giveUp2", { piece: dropped.piece.name })}
           workshop={workshop}
           onClose={() => setDropped(null)}
@@ -159,7 +159,7 @@ export default function WhatPays() {
             {workshop.data && <FromHerePart workshop={workshop.data} />}
             {spread.error && <Alert severity="error">{spread.error.message}</Alert>}
             {spread.data && <SpreadPart spread={spread.data} currency={currency} />}
-            {spread.data && <StandoutsPart spread={spread.data} currency={currency} />}
+            {spread.data && <StandoutsPart spread={spread.data} />}
           </>
         )
       }
@@ -170,7 +170,7 @@ export default function WhatPays() {
 // The best and the worst flips, each with what set it apart.
 type One = FlipSpread["best"][number];
 
-function List({ title, flips, currency }: { title: string; flips: One[]; currency: string }) {
+function List({ title, flips }: { title: string; flips: One[] }) {
   return (
     <Box>
       <Typography variant="h3">{title}</Typography>
@@ -180,7 +180,7 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
             <Link to={`/pieces/${flip.id}`} style={{ fontWeight: 600 }}>
               {flip.name}
             </Link>
-            {`: ${flip.profit?.text} ${currency}${flip.effort ? t("whatPays.in", { effort: flip.effort.text }) : t("whatPays.hoursUnknown")}`}
+            {`: ${flip.profit?.text}${flip.effort ? t("whatPays.in", { effort: flip.effort.text }) : t("whatPays.hoursUnknown")}`}
             <Quiet>{flip.reasons.length ? flip.reasons.join("; ") : t("whatPays.nothingUnusualRecordsShow")}</Quiet>
           </li>
         ))}
@@ -189,13 +189,13 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
   );
 }
 
-function StandoutsPart({ spread, currency }: { spread: FlipSpread; currency: string }) {
+function StandoutsPart({ spread }: { spread: FlipSpread }) {
   if (spread.n === 0) return null;
   return (
     <Part title={t("whatPays.bestWorst")}>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, gap: 3 }}>
-        <List title={t("whatPays.earnedMost")} flips={spread.best} currency={currency} />
-        {spread.worst.length > 0 && <List title={t("whatPays.earnedLeast")} flips={spread.worst} currency={currency} />}
+        <List title={t("whatPays.earnedMost")} flips={spread.best} />
+        {spread.worst.length > 0 && <List title={t("whatPays.earnedLeast")} flips={spread.worst} />}
       </Box>
     </Part>
   );

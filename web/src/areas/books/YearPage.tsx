@@ -42,7 +42,7 @@ export default function YearPage() {
   const { done, remove } = useUndo();
   if (year.error && !isKept(year)) return <Failure error={year.error} again={() => void year.refetch()} />;
   if (!year.data || !workshop.data) return <LinearProgress aria-label={t("yearPage.loading")} />;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const { goals, typed, entries, sums, filming, left } = year.data;
   return (
     <>
@@ -73,7 +73,7 @@ export default function YearPage() {
           rows={goals.map((goal) => ({
             key: goal.key,
             cells: [
-              goal.key === "pieces" ? goal.label : `${goal.label}, ${currency}`,
+              goal.key === "pieces" ? goal.label : `${goal.label} (${currency})`,
               goal.goal ?? "none",
               goal.so_far ?? t("yearPage.yet"),
               goal.heading ?? "–",
@@ -89,7 +89,7 @@ export default function YearPage() {
         title={t("yearPage.moneyOutsideFlips")}
         action={<Button onClick={() => setAsked("entry")}>{t("yearPage.addMoney")}</Button>}
       >
-        <Figures figures={[left]} currency={currency} notes={{ left: t("yearPage.toolsOverheadFilmingGifts") }} />
+        <Figures figures={[left]} notes={{ left: t("yearPage.toolsOverheadFilmingGifts") }} />
         {sums.length > 0 && (
           <Typography sx={{ my: 1 }}>
             {sums.map((sum) => `${sum.label} ${sum.spent ? "−" : ""}${sum.amount?.text}`).join(" · ")}
@@ -114,7 +114,7 @@ export default function YearPage() {
                 entry.on?.text,
                 entry.what,
                 entry.kind_label,
-                entry.amount?.text,
+                entry.amount?.bare,
                 <IconButton
                   key="remove"
                   className="no-print"

@@ -69,7 +69,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
         } else {
           await tell(
             {
-              what: `${values.what}, ${values.amount} ${workshop.currency}`,
+              what: `${values.what}, ${values.amount}`,
               today: values.spent_on === today ? ["spent_on"] : [],
             },
             (how) => {
@@ -79,7 +79,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
             },
             (made) =>
               done(
-                t("costDialog.recorded", { what: made.what, amount: made.amount?.text, currency: workshop.currency }),
+                t("costDialog.recorded", { what: made.what, amount: made.amount?.text, currency: workshop.symbol }),
                 undoOf(made),
               ),
           );

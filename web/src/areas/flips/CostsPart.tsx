@@ -36,7 +36,7 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
             key={cost.id}
             day={cost.spent_on?.text ?? t("costsPart.date")}
             name={cost.what}
-            amount={`${cost.shares.find((one) => one.piece_id === piece.id)?.amount?.text} ${workshop.currency}`}
+            amount={`${cost.shares.find((one) => one.piece_id === piece.id)?.amount?.text}`}
             onCorrect={cost.trip_id ? undefined : () => setDialog(cost)}
             onRemove={
               cost.trip_id

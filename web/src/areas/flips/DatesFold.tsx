@@ -14,7 +14,7 @@ import { t } from "../../locales/flips";
 
 function details(event: PieceEvent, currency: string): string {
   const { sale, refund } = event;
-  const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text} ${currency}`;
+  const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text}`;
   const parts = sale
     ? [
         sale.price ? t("datesFold.for", { price: sale.price.text, currency }) : t("datesFold.priceUnknown"),
@@ -24,7 +24,7 @@ function details(event: PieceEvent, currency: string): string {
         money("asked", sale.asking),
       ]
     : refund
-      ? [`${refund.amount?.text} ${currency}`, money(t("datesFold.gotFeeBack"), refund.fee_back)]
+      ? [`${refund.amount?.text}`, money(t("datesFold.gotFeeBack"), refund.fee_back)]
       : [
           event.asking
             ? t("datesFold.at", { asking: event.asking.text, currency })
@@ -63,7 +63,7 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
             <Box component="span" sx={{ fontWeight: 500 }}>
               {event.label}
             </Box>{" "}
-            {event.kind === "bought" ? bought(piece, workshop.currency) : details(event, workshop.currency)}
+            {event.kind === "bought" ? bought(piece, workshop.symbol) : details(event, workshop.symbol)}
             {event.set_id && (
               <>
                 {" "}

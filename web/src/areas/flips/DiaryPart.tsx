@@ -25,7 +25,7 @@ const WORDS: Record<string, string> = {
   note: "note",
 };
 
-function WholeDiary({ id, currency }: { id: number; currency: string }) {
+function WholeDiary({ id }: { id: number }) {
   const { data } = useDiary(id, true);
   if (!data) return null;
   return (
@@ -35,11 +35,7 @@ function WholeDiary({ id, currency }: { id: number; currency: string }) {
           key={place}
           day={line.on?.text ?? t("diaryPart.date")}
           name={line.text}
-          {...(line.money
-            ? { amount: `${line.money.text} ${currency}` }
-            : line.effort
-              ? { amount: line.effort.text }
-              : {})}
+          {...(line.money ? { amount: `${line.money.text}` } : line.effort ? { amount: line.effort.text } : {})}
         >
           <Box component="span" sx={{ color: "text.secondary", display: "inline-block", minWidth: 64 }}>
             {WORDS[line.kind]}
@@ -51,7 +47,7 @@ function WholeDiary({ id, currency }: { id: number; currency: string }) {
   );
 }
 
-export function DiaryPart({ piece, currency }: { piece: Piece; currency: string }) {
+export function DiaryPart({ piece }: { piece: Piece }) {
   const { remove } = useUndo();
   const [sharing, setSharing] = useState(false);
   const into = piece.split_into;
@@ -71,7 +67,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
         </>
       }
     >
-      {whole && <WholeDiary id={piece.id} currency={currency} />}
+      {whole && <WholeDiary id={piece.id} />}
       {!whole && piece.diary.length === 0 && piece.damages.length === 0 && (
         <Quiet>{t("diaryPart.notesYetChangesMind")}</Quiet>
       )}

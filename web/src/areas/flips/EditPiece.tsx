@@ -19,7 +19,7 @@ import RadioGroup from "@mui/material/RadioGroup";
 import { t } from "../../locales/flips";
 
 export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
-  // The version that was opened: what is fetched anew behind the dialog must not slip under it.
+  // The version that was opened: what is fetched again behind the dialog must not slip under it.
   const [opened] = useState(piece);
   const [clash, setClash] = useState<{ theirs: Piece; yours: Values } | null>(null);
   const { done } = useUndo();

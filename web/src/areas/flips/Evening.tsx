@@ -33,7 +33,7 @@ export default function Evening() {
       <Part title={t("evening.receipt")}>
         <ReceiptForm workshop={workshop.data} shops={offers.data.shops} />
       </Part>
-      <LateReceipts receipts={offers.data.receipts} currency={workshop.data.currency} />
+      <LateReceipts receipts={offers.data.receipts} />
     </>
   );
 }
@@ -41,20 +41,20 @@ export default function Evening() {
 // The latest receipts: photographed, looked at, taken back.
 type Late = DayOffers["receipts"][number];
 
-function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: string }) {
+function LateReceipts({ receipts }: { receipts: Late[] }) {
   if (receipts.length === 0) return null;
   return (
     <Part title={t("evening.recentReceipts")}>
       <PlainList aria-label={t("evening.recentReceipts")}>
         {receipts.map((one) => (
-          <ReceiptLine key={one.id} receipt={one} currency={currency} />
+          <ReceiptLine key={one.id} receipt={one} />
         ))}
       </PlainList>
     </Part>
   );
 }
 
-function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string }) {
+function ReceiptLine({ receipt }: { receipt: Late }) {
   const { send, progress, refused } = useUpload({ receipt_id: receipt.id });
   const { remove } = useUndo();
   const name = receipt.shop ?? t("evening.unnamedShop");
@@ -66,7 +66,7 @@ function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string })
         </Box>
         <Quiet>{receipt.lines.join(", ")}</Quiet>
       </Box>
-      <Box sx={{ minWidth: 90, textAlign: "right" }}>{`${receipt.total?.text} ${currency}`}</Box>
+      <Box sx={{ minWidth: 90, textAlign: "right" }}>{`${receipt.total?.text}`}</Box>
       {receipt.photos.map((address, place) => (
         <Button key={address} size="small" component="a" href={address} target="_blank" rel="noreferrer">
           {receipt.photos.length > 1 ? t("evening.photo", { place: place + 1 }) : t("evening.photo2")}

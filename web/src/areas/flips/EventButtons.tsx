@@ -28,7 +28,7 @@ export const EVENT_BUTTONS: Record<string, string> = {
   sold: t("eventButtons.recordSale"),
   kept: t("eventButtons.keepYourself"),
   given_away: t("eventButtons.giveAway"),
-  scrapped: t("eventButtons.throwAway"),
+  scrapped: t("eventButtons.scrap"),
   parted_out: t("eventButtons.takeApartParts"),
   lost: t("eventButtons.lostStolen"),
   refunded: t("eventButtons.recordRefund"),

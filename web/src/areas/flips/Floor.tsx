@@ -86,7 +86,7 @@ export default function Floor() {
   if (pieces.error && !isKept(pieces)) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
   if (!pieces.data || !workshop.data) return <LinearProgress aria-label={t("floor.loading")} />;
   const { rows, total, per, in_hand: inHand, choices } = pieces.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const unknown = inHand.count - inHand.price_known;
   const line = inHand.count
     ? t("floor.piecesHandTiedUp", {
@@ -198,7 +198,7 @@ export default function Floor() {
           aria-label={view === "archive" ? t("floor.finishedFlips") : t("floor.piecesHand2")}
           sx={{ borderTop: 2, borderColor: "text.primary", bgcolor: "background.paper" }}
         >
-          <FloorHead view={view} currency={currency} />
+          <FloorHead view={view} />
           {rows.map((row) => (
             <FloorRow
               key={row.id}

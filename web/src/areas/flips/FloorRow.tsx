@@ -31,25 +31,25 @@ function Cell({ children, right, sx = {} }: { children: ReactNode; right?: boole
   );
 }
 
-export function FloorHead({ view, currency }: { view: View; currency: string }) {
+export function FloorHead({ view }: { view: View }) {
   const names =
     view === "archive"
       ? [
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.spentSoFar", { currency }),
+          t("floorRow.spentSoFar"),
           t("floorRow.hours"),
-          t("floorRow.profit", { currency }),
+          t("floorRow.profit"),
           t("floorRow.outcome"),
         ]
       : [
           "",
           t("floorRow.piece"),
           t("floorRow.days"),
-          t("floorRow.spentSoFar", { currency }),
+          t("floorRow.spentSoFar"),
           t("floorRow.hours"),
-          t("floorRow.price", { currency }),
+          t("floorRow.price"),
           t("floorRow.next"),
         ];
   return (

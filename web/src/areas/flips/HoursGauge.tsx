@@ -1,4 +1,4 @@
-// How many hours the piece bears at floor pay: worked, still to come, and where they end; what each way to go on pays.
+// How many hours the piece bears at minimum pay: worked, still to come, and where they end; what each way to go on pays.
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import Button from "@mui/material/Button";
@@ -26,7 +26,7 @@ function sentence(budget: Budget): string | null {
 export function HoursGauge({ budget, currency }: { budget: Budget; currency: string }) {
   const [sums, setSums] = useState(false);
   const said = sentence(budget);
-  if (!said) return <Figures figures={[budget.hours]} currency={currency} />;
+  if (!said) return <Figures figures={[budget.hours]} />;
   const worked = budget.worked?.seconds ?? 0;
   const toCome = budget.to_come?.seconds ?? 0;
   const bears = budget.bears?.seconds ?? 0;
@@ -76,7 +76,7 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
           {sums ? t("hoursGauge.hideDetails") : t("hoursGauge.showDetails")}
         </Button>
       </Box>
-      {sums && <Figures figures={[budget.hours, budget.left]} currency={currency} />}
+      {sums && <Figures figures={[budget.hours, budget.left]} />}
       {tight && budget.ways.length > 0 && (
         <Box sx={{ mt: 1.5 }}>
           <SmallTable
@@ -92,9 +92,9 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
               key: way.label,
               cells: [
                 way.label,
-                way.take?.text,
+                way.take?.bare,
                 way.time?.seconds ? way.time.text : "none",
-                way.pay?.text ?? t("hoursGauge.hours2"),
+                way.pay?.bare ?? t("hoursGauge.hours2"),
                 way.why ?? "",
               ],
             }))}

@@ -38,12 +38,12 @@ const Labelled = ({ name, label }: { name: string; label: string }) =>
 
 const KEYS = ["cash_in", "hours", "cash_profit", "hourly_pay"];
 
-function Key({ figure, currency }: { figure: Figure; currency: string }) {
+function Key({ figure }: { figure: Figure }) {
   return (
     <Box sx={{ minWidth: 0 }} data-key={figure.key}>
       <Box sx={{ ...label, fontSize: 13, color: "text.secondary", whiteSpace: "nowrap" }}>
         <Labelled name={figure.key} label={figure.label} />
-        {figure.text && unitOf(figure, currency) && `, ${unitOf(figure, currency)}`}
+        {figure.text && unitOf(figure) && ` ${unitOf(figure)}`}
       </Box>
       <Box sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }}>
         {figure.text}
@@ -79,7 +79,7 @@ export function KeyFigures({ piece, workshop }: { piece: Piece; workshop: Worksh
       }}
     >
       {shown.map((figure) => (
-        <Key key={figure.key} figure={figure} currency={workshop.currency} />
+        <Key key={figure.key} figure={figure} />
       ))}
       <Box sx={{ ml: "auto" }}>
         <PieceBar piece={piece} workshop={workshop} />

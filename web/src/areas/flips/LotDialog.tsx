@@ -128,7 +128,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
               type: "date",
               slotProps: { inputLabel: { shrink: true } },
             })}
-            {field("price", t("lotDialog.priceAll", { currency: workshop.currency }), t("lotDialog.n0IfFree"))}
+            {field("price", t("lotDialog.priceAll", { currency: workshop.symbol }), t("lotDialog.n0IfFree"))}
             {field("premium", t("lotDialog.buyersPremium"), t("lotDialog.amount15"))}
             {field("tax", t("lotDialog.tax"), t("lotDialog.amount20Both"))}
             <TextField
@@ -149,7 +149,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
             {t("lotDialog.pieces")}
           </Typography>
           <MemberRows rows={rows} set={setRows} rule={fields.share_rule ?? "equal"} workshop={workshop} />
-          <StashRows rows={stash} set={setStash} currency={workshop.currency} />
+          <StashRows rows={stash} set={setStash} currency={workshop.symbol} />
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
           <Button onClick={onClose}>{t("lotDialog.cancel")}</Button>

@@ -25,7 +25,7 @@ export default function LotPage() {
   if (lot.error && !isKept(lot)) return <Failure error={lot.error} again={() => void lot.refetch()} />;
   if (!lot.data || !workshop.data) return <LinearProgress aria-label={t("lotPage.loading")} />;
   const data = lot.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const removeIt = async () => {
     if (await remove(api.DELETE("/api/lots/{id}", { params: { path: { id } } }))) void navigate("/scout/lots");
   };
@@ -77,16 +77,16 @@ export default function LotPage() {
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
               member.found ? t("lotPage.foundInside", { stage: member.stage }) : member.stage,
               member.expected_resale || t("lotPage.set"),
-              member.price?.text ?? t("lotPage.unknown"),
-              member.total?.text ?? t("lotPage.unknown"),
+              member.price?.bare ?? t("lotPage.unknown"),
+              member.total?.bare ?? t("lotPage.unknown"),
             ],
           }))}
           foot={[
             t("lotPage.whole"),
             "",
             "",
-            data.price?.text ?? t("lotPage.unknown"),
-            data.total?.text ?? t("lotPage.unknown"),
+            data.price?.bare ?? t("lotPage.unknown"),
+            data.total?.bare ?? t("lotPage.unknown"),
           ]}
         />
       </Part>

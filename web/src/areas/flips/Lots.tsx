@@ -62,7 +62,7 @@ export default function Lots() {
                 {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
               </Box>
               <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
-                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : t("lots.priceUnknown")}
+                {lot.total ? `${lot.total.text}` : t("lots.priceUnknown")}
               </Box>
             </Row>
           ))}

@@ -71,7 +71,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {!row.prospect_id && (
             <TextField
-              label={t("memberRows.expectedPrice", { currency: workshop.currency })}
+              label={t("memberRows.expectedPrice", { currency: workshop.symbol })}
               value={row.expected_resale}
               onChange={(event) => change(row.key, { expected_resale: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
@@ -79,7 +79,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {rule === "hand" && (
             <TextField
-              label={t("memberRows.sharePrice", { currency: workshop.currency })}
+              label={t("memberRows.sharePrice", { currency: workshop.symbol })}
               value={row.share}
               onChange={(event) => change(row.key, { share: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}

@@ -1,4 +1,4 @@
-// What the market pays for it and what that earns, read off the tape; once it has ended, whether it was worth it.
+// The likely price for it and what that earns, read off the tape; once it has ended, whether it was worth it.
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { Piece } from "../../api/types";

@@ -12,7 +12,7 @@ const fields = (workshop: Workshop): FieldSpec[] => {
     name,
     label,
     kind: "text",
-    unit: workshop.currency,
+    unit: workshop.symbol,
     half: true,
     help,
   });

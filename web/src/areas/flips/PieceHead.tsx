@@ -32,7 +32,7 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
     stop.findings.flatMap(({ kind, label }) => (kind ? [{ key: kind, label }] : [])),
   );
   const zones = (plan.data?.zones ?? []).map(({ key, label }) => ({ key, label }));
-  const unit = workshop.currency;
+  const unit = workshop.symbol;
   const fields: FieldSpec[] = [
     { name: "what", label: t("pieceHead.whatGotDamaged"), kind: "text", help: workshop.lists.cautions.glass },
     { name: "place", label: t("pieceHead.where"), kind: "select", half: true, options: PLACES },

@@ -112,15 +112,14 @@ function Ahead({ piece, workshop }: Shared) {
       <VerdictLine piece={piece} />
       {atWork && (planned ? <WhatNext id={id} /> : <NoPlan id={id} />)}
       <EventButtons piece={piece} workshop={workshop} first={!atWork} />
-      <MoneyPart piece={piece} currency={workshop.currency} />
-      {budget && <HoursGauge budget={budget} currency={workshop.currency} />}
+      <MoneyPart piece={piece} currency={workshop.symbol} />
+      {budget && <HoursGauge budget={budget} currency={workshop.symbol} />}
     </>
   );
 }
 
 function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
   const { id, stage, photos } = piece;
-  const currency = workshop.currency;
   return (
     <Box sx={{ borderTop: 2, borderColor: "text.primary" }}>
       <WorkPart piece={piece} workshop={workshop} />
@@ -133,9 +132,9 @@ function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
         folded
       />
       <DatesFold piece={piece} workshop={workshop} />
-      <DiaryPart piece={piece} currency={currency} />
-      <PricePart piece={piece} currency={currency} onEstimate={onEdit} />
-      <Statement piece={piece} currency={currency} />
+      <DiaryPart piece={piece} />
+      <PricePart piece={piece} onEstimate={onEdit} />
+      <Statement piece={piece} />
       <MixesPart id={id} />
       <ToolsPart id={id} />
       <StashPart id={id} />
@@ -144,7 +143,7 @@ function Records({ piece, workshop, onEdit }: Shared & { onEdit: () => void }) {
   );
 }
 
-function Statement({ piece, currency }: { piece: Piece; currency: string }) {
+function Statement({ piece }: { piece: Piece }) {
   const { figures, other_hours: other, turnaround } = piece;
   const profit = figures.find((figure) => figure.key === "cash_profit");
   const spent = figures.find((figure) => figure.key === "cash_in");
@@ -155,12 +154,12 @@ function Statement({ piece, currency }: { piece: Piece; currency: string }) {
       : t("piecePage.priceUnknown");
   return (
     <Fold title={t("piecePage.costStatement")} summary={summary}>
-      <Figures figures={figures} currency={currency} />
+      <Figures figures={figures} />
       <OtherHours figures={other} />
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
         {t("piecePage.days")}
       </Typography>
-      <Figures figures={turnaround} currency={currency} />
+      <Figures figures={turnaround} />
     </Fold>
   );
 }

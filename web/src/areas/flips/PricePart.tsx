@@ -9,13 +9,11 @@ import { Figures } from "../../kit/Figures";
 import { Fold } from "../../kit/Fold";
 import { t } from "../../locales/flips";
 
-export function PricePart({ piece, currency, onEstimate }: { piece: Piece; currency: string; onEstimate: () => void }) {
+export function PricePart({ piece, onEstimate }: { piece: Piece; onEstimate: () => void }) {
   const workshop = useWorkshop().data;
   const unset = workshop && !(workshop.floor_pay && workshop.target_pay);
   const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
-  const toCome = [hours && t("pricePart.work", { hours }), cost && `${cost} ${currency}`]
-    .filter(Boolean)
-    .join(t("pricePart.and"));
+  const toCome = [hours && t("pricePart.work", { hours }), cost && `${cost}`].filter(Boolean).join(t("pricePart.and"));
   const needs = piece.prices
     .filter((figure) => figure.text)
     .map((figure) => `${figure.label.toLowerCase()} ${figure.text}`)
@@ -27,7 +25,7 @@ export function PricePart({ piece, currency, onEstimate }: { piece: Piece; curre
       action={<Button onClick={onEstimate}>{t("pricePart.enterWhatsLeft")}</Button>}
     >
       <Box sx={{ mt: 2 }}>
-        <Figures figures={piece.prices} currency={currency} />
+        <Figures figures={piece.prices} />
       </Box>
       <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1.5, mb: 0 }}>
         {t("pricePart.costsFinishFixedFee", {

@@ -52,10 +52,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
         },
         (how) => api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) }, ...how }),
         (made) =>
-          done(
-            t("receiptForm.receiptRecorded", { total: made.total?.text, currency: workshop.currency }),
-            undoOf(made),
-          ),
+          done(t("receiptForm.receiptRecorded", { total: made.total?.text, currency: workshop.symbol }), undoOf(made)),
       );
       begin(again ? { ...bare, head: { ...empty, shop: head.shop, spent_on: head.spent_on } } : bare);
       if (!again) onDone?.();
@@ -95,12 +92,8 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           renderInput={(params) => <TextField {...params} label={t("receiptForm.shop")} />}
         />
         {field("spent_on", t("receiptForm.date"))}
-        {field("tax", t("receiptForm.taxAdded", { currency: workshop.currency }), t("receiptForm.leaveBlankIfPrices"))}
-        {field(
-          "total",
-          t("receiptForm.total", { currency: workshop.currency }),
-          t("receiptForm.printedChecksLinesAdd"),
-        )}
+        {field("tax", t("receiptForm.taxAdded", { currency: workshop.symbol }), t("receiptForm.leaveBlankIfPrices"))}
+        {field("total", t("receiptForm.total", { currency: workshop.symbol }), t("receiptForm.printedChecksLinesAdd"))}
       </Box>
       {lines.map((one, place) => (
         <ReceiptRow

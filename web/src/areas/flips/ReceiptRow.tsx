@@ -89,7 +89,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
         sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}
       />
       <TextField
-        label={workshop.currency}
+        label={workshop.symbol}
         value={line.amount}
         onChange={(event) => onChange({ amount: event.target.value })}
         error={!!error("amount")}

@@ -25,7 +25,7 @@ function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop, fresh: boole
     name: `hand_${member.piece_id}`,
     label: t("setEventDialog.share", { member: member.name }),
     kind: "text",
-    unit: workshop.currency,
+    unit: workshop.symbol,
     half: true,
     help: t("setEventDialog.onlyIfSplitYourself"),
   }));

@@ -38,7 +38,7 @@ export default function SetPage() {
   if (set.error && !isKept(set)) return <Failure error={set.error} again={() => void set.refetch()} />;
   if (!set.data || !workshop.data) return <LinearProgress aria-label={t("setPage.loading")} />;
   const data = set.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const breakUp = async () => {
     if (await remove(api.DELETE("/api/sets/{id}", { params: { path: { id } } }))) void navigate("/floor/sets");
   };
@@ -68,7 +68,7 @@ export default function SetPage() {
       <Part title={t("setPage.priceSet")}>
         <PriceTape tape={data.tape} currency={currency} />
         <Box sx={{ mt: 2 }}>
-          <Figures figures={data.figures} currency={currency} />
+          <Figures figures={data.figures} />
         </Box>
       </Part>
       {data.state !== "sold" && <SetPlanPart id={id} />}
@@ -80,7 +80,7 @@ export default function SetPage() {
               key={event.id}
               day={event.on?.text ?? t("setPage.dateUnknown")}
               name={event.label.toLowerCase()}
-              amount={event.kind === "ready" ? undefined : `${(event.price ?? event.asking)?.text ?? "?"} ${currency}`}
+              amount={event.kind === "ready" ? undefined : `${(event.price ?? event.asking)?.text ?? "?"}`}
               onCorrect={() => setDialog({ kind: event.kind as SetKind, event: event.id })}
               onRemove={() => remove(api.DELETE("/api/set-events/{id}", { params: { path: { id: event.id } } }))}
               removeWord={t("setPage.undo")}
@@ -112,7 +112,7 @@ export default function SetPage() {
             key: member.piece_id,
             cells: [
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
-              member.cash_in?.text ?? t("setPage.unknown"),
+              member.cash_in?.bare ?? t("setPage.unknown"),
               member.asking_before?.text ?? "never",
               member.asking?.text ?? "none",
               member.receipts?.text ?? t("setPage.sold"),

@@ -73,7 +73,7 @@ export default function Sets() {
                   {set.members.map((member) => member.name).join(" · ")}
                 </Box>
                 <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
-                  {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : t("sets.price")}
+                  {last ? `${(last.price ?? last.asking)?.text}` : t("sets.price")}
                 </Box>
               </Row>
             );

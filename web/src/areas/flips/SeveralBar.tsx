@@ -32,7 +32,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     name: `rows/${place}/asking`,
     label: row.name,
     kind: "text",
-    unit: workshop.currency,
+    unit: workshop.symbol,
     half: true,
   }));
   const day: FieldSpec = { name: "on", label: t("severalBar.date"), kind: "date", half: true };

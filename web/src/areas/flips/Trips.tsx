@@ -41,7 +41,7 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
       : workshop.people.slice(0, 1).map((person) => person.id),
   );
   if (!today) return null;
-  const { currency, distance_unit: unit, mileage_rate: rate } = workshop;
+  const { symbol: currency, distance_unit: unit, mileage_rate: rate } = workshop;
   const fields: FieldSpec[] = [
     { name: "pieces", label: t("trips.pieces"), kind: "pieces", help: t("trips.pickAllThemThey") },
     { name: "what", label: t("trips.nameTrip"), kind: "text" },
@@ -139,7 +139,7 @@ export default function Trips() {
   if (trips.error && !isKept(trips)) return <Failure error={trips.error} again={() => void trips.refetch()} />;
   if (!trips.data || !workshop.data) return <LinearProgress aria-label={t("trips.loading")} />;
   const { rows, total, per } = trips.data;
-  const { currency, distance_unit: unit, mileage_rate: rate } = workshop.data;
+  const { symbol: currency, distance_unit: unit, mileage_rate: rate } = workshop.data;
   const button = (
     <Button variant="contained" onClick={() => setDialog("new")}>
       {t("trips.recordTrip")}
@@ -197,7 +197,7 @@ export default function Trips() {
                 ))}
               </Box>
               <Box sx={{ flex: "1 0 110px", textAlign: "right" }}>
-                <Box sx={{ fontWeight: 600 }}>{`${trip.cost.text} ${currency}`}</Box>
+                <Box sx={{ fontWeight: 600 }}>{`${trip.cost.text}`}</Box>
                 {trip.effort?.seconds ? trip.effort.text : ""}
                 <Box className="no-print">
                   <Button

@@ -12,7 +12,7 @@ import { useSaveRule } from "./useSaveRule";
 import { Row } from "../../kit/layout";
 import { t } from "../../locales/house";
 
-const FIRST = ["currency", "length_unit", "floor_pay", "target_pay"];
+const FIRST = ["country", "currency", "length_unit", "floor_pay", "target_pay"];
 const COMMAND = t("firstRun.binDemo");
 
 export default function FirstRun({ workshop }: { workshop: Workshop }) {

@@ -22,8 +22,8 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
           [t("atPrice.expected"), at.course.money?.text ?? "", t("atPrice.averagePriceDropsBelow")],
           [
             t("atPrice.daysSell"),
-            t("atPrice.about", { days: at.course.days }),
-            t("atPrice.likelySellWithin30", { within30: at.course.within30, within90: at.course.within90 }),
+            t("atPrice.about", { after: at.course.after }),
+            t("atPrice.likelySellWithin30", { within30: at.course.chance30, within90: at.course.chance90 }),
           ],
         ] as [string, string, string][])
       : []),
@@ -69,7 +69,7 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
           label={t("atPrice.priceDrops")}
           width={420}
           columns={[t("atPrice.from"), [t("atPrice.asking", { currency })]]}
-          rows={at.steps.map((step) => ({ key: step.on?.iso ?? "", cells: [step.on?.text, step.asking?.text] }))}
+          rows={at.steps.map((step) => ({ key: step.on?.iso ?? "", cells: [step.on?.text, step.asking?.bare] }))}
         />
       )}
     </>

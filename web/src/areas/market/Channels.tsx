@@ -30,7 +30,7 @@ export default function Channels() {
   const refused = channels.error instanceof ProblemError ? channels.error.message : null;
   if (channels.error && !refused) return <Failure error={channels.error} again={() => void channels.refetch()} />;
   if (!channels.data || !workshop.data) return <LinearProgress aria-label={t("channels.loading")} />;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const assumed = channels.data.some((line) => line.usual);
   const edited = asked !== null && asked !== "new" ? asked : null;
   return (

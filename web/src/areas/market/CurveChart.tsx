@@ -61,9 +61,8 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           role="img"
           aria-label={t("curveChart.whatEachAskingPrice", {
             price: bestPoint?.price?.text ?? "",
-            currency,
             money: bestPoint?.money?.text ?? "",
-            days: bestPoint?.days ?? 0,
+            after: bestPoint?.after ?? "",
           })}
           style={{ display: "block", fontFamily: "Barlow Condensed" }}
         >
@@ -137,7 +136,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
                   {t("curveChart.bringsAboutDays", {
                     price: point.price?.text,
                     money: point.money?.text,
-                    days: point.days,
+                    after: point.after,
                   })}
                 </title>
               </rect>

@@ -60,7 +60,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
             key: way.label,
             cells: [
               way.label,
-              way.brings?.text,
+              way.brings?.bare,
               way.effort?.seconds ? way.effort.text : "none",
               way.pay?.text ?? "–",
               way.why ?? "",
@@ -72,11 +72,11 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         {t("fetchPart.askAverageBringsAbout", {
           price: best.price?.text,
           money: best.money?.text,
-          days: best.days,
-          within30: best.within30,
-          within90: best.within90,
+          after: best.after,
+          within30: best.chance30,
+          within90: best.chance90,
         })}
-        {best.flat && t("fetchPart.butDoesntSuggestMore", { flat: best.flat })}
+        {best.flat && ` ${best.flat}`}
       </Typography>
       <CurveChart
         points={curve}
@@ -106,7 +106,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
             key: point.price?.minor ?? 0,
             strong: point.price?.minor === best.price?.minor,
             cells: [
-              point.price?.text,
+              point.price?.bare,
               point.money?.text,
               String(point.days),
               `${point.within30}%`,
@@ -121,7 +121,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
         {t("fetchPart.whereComes")}
       </Typography>
-      <Typography sx={{ mb: 1 }}>{`${value.sentence}.`}</Typography>
+      <Typography sx={{ mb: 1 }}>{value.sentence}</Typography>
       <SmallTable
         label={t("fetchPart.whereLikelyPriceComes")}
         width={760}
@@ -133,7 +133,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         ]}
         rows={value.sources.map((source) => ({
           key: source.key,
-          cells: [source.label, `${source.share}%`, source.says?.text ?? "–", source.words],
+          cells: [source.label, `${source.share}%`, source.says?.bare ?? "–", source.words],
         }))}
       />
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>

@@ -14,7 +14,7 @@ type Props = { asked: Asked; row: MarketRow; workshop: Workshop; onClose: () => 
 export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
   const save = useSave();
   const { piece } = row;
-  const { currency } = workshop;
+  const { symbol: currency } = workshop;
   const path = { params: { path: { id: piece.id } } };
   if (asked === null) return null;
   if (asked === "payment") return <PaymentDialog piece={piece} currency={currency} onClose={onClose} />;

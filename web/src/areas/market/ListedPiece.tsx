@@ -18,7 +18,7 @@ type Props = { row: MarketRow; curves: Market["times"]; workshop: Workshop };
 
 export function ListedPiece({ row, curves, workshop }: Props) {
   const [asked, setAsked] = useState<Asked>(null);
-  const { currency } = workshop;
+  const { symbol: currency } = workshop;
   const { piece, days, hold } = row;
   const curve = curves.find((one) => one.kind === row.curve_of);
   const facts = [

@@ -33,7 +33,7 @@ export default function ListingPage() {
   if (listing.error && !isKept(listing)) return <Failure error={listing.error} again={() => void listing.refetch()} />;
   if (!piece.data || !listing.data || !workshop.data) return <LinearProgress aria-label={t("listingPage.loading")} />;
   const { texts, flaws, notes, price, channels } = listing.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   return (
     <>
       <PageHead

@@ -24,7 +24,7 @@ export default function Market() {
   if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label={t("market.loading")} />;
   const { rows, total, headline, likely, asked, times, profit_per_space_day: space, seasons, sold } = market.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const line = [
     t("market.asked", { asked: asked?.text, currency }),
     likely?.minor && t("market.likely", { likely: likely.text }),

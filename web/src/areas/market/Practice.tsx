@@ -117,7 +117,7 @@ export default function Practice() {
   const game = usePractice(id, seed, day);
   if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label={t("practice.loading")} />;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const start = (piece: number | null, again: number) => {
     setChosen(piece);
     setSeed(again);

@@ -10,7 +10,7 @@ type Props = { id: number; data: Pricing; workshop: Workshop; onClose: () => voi
 
 export function DecideDialog({ id, data, workshop, price, onClose }: Props & { price: string }) {
   const save = useSave();
-  const { currency } = workshop;
+  const { symbol: currency } = workshop;
   return (
     <FormDialog
       title={t("pricePage.decidePrice")}
@@ -66,7 +66,7 @@ export function DecideDialog({ id, data, workshop, price, onClose }: Props & { p
 // What a new one costs, from which a price can be worked out.
 export function NewPriceDialog({ id, data, workshop, onClose }: Props) {
   const save = useSave();
-  const { currency } = workshop;
+  const { symbol: currency } = workshop;
   return (
     <FormDialog
       title={t("pricePage.whatCostsNew")}

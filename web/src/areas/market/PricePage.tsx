@@ -105,7 +105,7 @@ export default function PricePage() {
     return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
   if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label={t("pricePage.loading")} />;
   const { data } = pricing;
-  const { currency } = workshop.data;
+  const { symbol: currency } = workshop.data;
   // Minor units in one: as the server writes it, so that charts can label whole units.
   const unit = 10 ** (data.at?.price?.typed.split(".")[1]?.length ?? 0);
   const price = typed ?? data.at?.price?.typed ?? "";
@@ -121,7 +121,7 @@ export default function PricePage() {
         }
       >
         <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>
-          {t("pricePage.decide", { price: price || t("pricePage.price3") })}
+          {t("pricePage.decide", { price: (price && data.at?.price?.text) || t("pricePage.price3") })}
         </Button>
       </PageHead>
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />

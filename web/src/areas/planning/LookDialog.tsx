@@ -53,14 +53,14 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       label: t("lookDialog.newHardwareCosts"),
       kind: "text",
       half: true,
-      unit: workshop.currency,
+      unit: workshop.symbol,
     },
     {
       name: "expected_resale",
       label: t("lookDialog.expectedPriceLook"),
       kind: "text",
       half: true,
-      unit: workshop.currency,
+      unit: workshop.symbol,
       help: t("lookDialog.leaveBlankUsePieces"),
     },
   ];

@@ -58,12 +58,12 @@ export default function LookPage() {
   );
 }
 
-const Nothing = ({ page, workshop }: Shared) => (
+const Nothing = ({ page }: Shared) => (
   <>
     <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>
       {t("lookPage.lookSaysWhichZones")}
     </Typography>
-    <StarterLooks page={page} workshop={workshop} />
+    <StarterLooks page={page} />
   </>
 );
 
@@ -134,7 +134,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
           />
           <ToldChanges lines={told} onClose={() => setTold([])} />
           <ConflictList look={look} />
-          <WorksPart page={page} look={look} currency={workshop.currency} />
+          <WorksPart page={page} look={look} currency={workshop.symbol} />
           <Part
             title={t("lookPage.wearHardwareInside")}
             action={
@@ -164,7 +164,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
       </Box>
       <LooksTable page={page} workshop={workshop} />
       <Fold title={t("lookPage.otherLooksConsider")} summary={t("lookPage.plannedPieceHoursCost")}>
-        <StarterLooks page={page} workshop={workshop} />
+        <StarterLooks page={page} />
       </Fold>
       {fitting && <FittingsDialog look={look} catalogue={catalogue} onClose={() => setFitting(false)} />}
       {setting && (

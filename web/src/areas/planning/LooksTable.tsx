@@ -17,8 +17,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
     const chosen = api.POST("/api/looks/{id}/choose", { params: { path: { id: look.id } } });
     await save(chosen, (saved) => withChanges(t("looksTable.plan", { look: look.name }), saved.changes));
   };
-  const unit = (key: string) =>
-    ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;
+  const unit = (key: string) => (key === "pay" ? "/h" : "");
   const rows = (page.looks[0]?.figures ?? []).map((figure) => ({
     key: figure.key,
     strong: figure.key === "pay",

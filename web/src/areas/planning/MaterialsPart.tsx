@@ -19,7 +19,7 @@ import { t } from "../../locales/planning";
 
 export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Steps; workshop: Workshop }) {
   const [instead, setInstead] = useState<string | null>(null);
-  const money = workshop.currency;
+  const money = workshop.symbol;
   return (
     <Part title={t("materialsPart.materialsUse")}>
       {plan.materials.length === 0 ? (
@@ -44,8 +44,8 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
               line.amount,
               line.there,
               line.packs,
-              line.price?.text ?? t("materialsPart.unknown"),
-              line.used?.text ?? t("materialsPart.unknown"),
+              line.price?.bare ?? t("materialsPart.unknown"),
+              line.used?.bare ?? t("materialsPart.unknown"),
               line.over,
               line.others ? (
                 <Button
@@ -67,8 +67,8 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
             "",
             "",
             "",
-            plan.to_buy?.text ?? t("materialsPart.unknown"),
-            plan.used?.text ?? t("materialsPart.unknown"),
+            plan.to_buy?.bare ?? t("materialsPart.unknown"),
+            plan.used?.bare ?? t("materialsPart.unknown"),
             "",
             "",
           ]}
@@ -124,7 +124,7 @@ function Instead({
               t("materialsPart.product"),
               [t("materialsPart.work")],
               [t("materialsPart.ready")],
-              [t("materialsPart.buy2", { currency: workshop.currency })],
+              [t("materialsPart.buy2", { currency: workshop.symbol })],
               "",
             ]}
             rows={found.data.rows.map((row, place) => ({

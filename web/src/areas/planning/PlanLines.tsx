@@ -87,7 +87,7 @@ function Line({ row, page, short, session, children }: LineProps) {
           align="stretch"
           sx={{ borderBottom: 2, borderColor: "primary.main", pt: 1.5, mb: 0.5, fontWeight: 600 }}
         >
-          <span>{`${session.weekday}, ${session.on?.text}`}</span>
+          <span>{session.on?.text}</span>
           <Box component="span" sx={{ color: "primary.main" }}>
             {session.time?.text}
           </Box>

@@ -64,9 +64,7 @@ const toCome = (plan: Steps, page: Plan) =>
   t("planPage.aboutWorkLeft", {
     ticket: page.ticket,
     remaining: plan.remaining?.text,
-    hours: plan.hours?.text,
-    low: plan.low?.text,
-    high: plan.high?.text,
+    range: plan.range,
     more: plan.ready.on
       ? t("planPage.ready", { ready: readyText(plan.ready) })
       : t("planPage.readyDateYet", { why: plan.ready.why }),

@@ -6,20 +6,20 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { api } from "../../api/client";
 import { useStarterLooks } from "../../api/queries";
-import type { Plan, Workshop } from "../../api/types";
+import type { Plan } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
 import { PlainList } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
 import { t } from "../../locales/planning";
 
-const UNITS: Record<string, (currency: string) => string> = {
+const UNITS: Record<string, () => string> = {
   hours_to_come: () => t("starterLooks.work"),
-  materials_to_come: (currency) => t("starterLooks.materials", { currency }),
-  pay: (currency) => t("starterLooks.hour", { currency }),
+  materials_to_come: () => t("starterLooks.materials"),
+  pay: () => t("starterLooks.hour"),
 };
 
-export function StarterLooks({ page, workshop }: { page: Plan; workshop: Workshop }) {
+export function StarterLooks({ page }: { page: Plan }) {
   const { data } = useStarterLooks(page.id);
   const save = useSave();
   const { failed } = useUndo();
@@ -51,7 +51,7 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
               .filter((figure) => figure.key in UNITS)
               .map((figure) => (
                 <Box key={figure.key} title={figure.sentence} sx={{ fontWeight: figure.key === "pay" ? 600 : 400 }}>
-                  {figure.text ? `${figure.text}${UNITS[figure.key]?.(workshop.currency)}` : figure.why}
+                  {figure.text ? `${figure.text}${UNITS[figure.key]?.()}` : figure.why}
                 </Box>
               ))}
             {row.conflicts.map((text) => (

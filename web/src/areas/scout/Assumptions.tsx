@@ -20,7 +20,7 @@ type Props = {
 const POINTS = ["low", "likely", "high"] as const;
 
 export function Assumptions({ given, set, answer, workshop, errors }: Props) {
-  const { currency, length_unit: unit } = workshop;
+  const { symbol: currency, length_unit: unit } = workshop;
   const rows = [
     { what: "resale", label: t("assumptions.expectedPrice", { currency }), estimate: answer?.estimates.resale },
     { what: "hours", label: t("assumptions.hours"), estimate: answer?.estimates.hours },

@@ -21,7 +21,7 @@ export default function Card() {
   if (card.error && !isKept(card)) return <Failure error={card.error} again={() => void card.refetch()} />;
   if (!card.data || !workshop.data) return <LinearProgress aria-label={t("card.loading")} />;
   const { conditions, rows, date, target_pay: target } = card.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const line = target
     ? t("card.onePieceTargetPay", { currency, target: target.text, date: date?.text })
     : t("card.setTargetPayHouse");

@@ -1,4 +1,4 @@
-// Where the workshop is out of reach: what the card says for this kind and condition, at once; the full answer comes
+// Where the device is offline: what the card says for this kind and condition, at once; the full answer comes
 // when it is back.
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";

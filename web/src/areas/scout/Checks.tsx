@@ -60,9 +60,9 @@ export function Checks({ checks, set, workshop, errors }: Props) {
         )}
         {field("pulls_needed", t("checks.pullsNeeded"))}
         {field("pulls_present", t("checks.pullsHas"))}
-        {field("match_price", t("checks.matchingOne", { currency: workshop.currency }))}
-        {field("new_price", t("checks.newOne", { currency: workshop.currency }))}
-        {field("plate_price", t("checks.oneBackplate", { currency: workshop.currency }))}
+        {field("match_price", t("checks.matchingOne", { currency: workshop.symbol }))}
+        {field("new_price", t("checks.newOne", { currency: workshop.symbol }))}
+        {field("plate_price", t("checks.oneBackplate", { currency: workshop.symbol }))}
       </Box>
     </>
   );

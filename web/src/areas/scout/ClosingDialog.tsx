@@ -40,7 +40,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
             name: "price",
             label: t("closingDialog.price"),
             kind: "text",
-            unit: workshop.currency,
+            unit: workshop.symbol,
             half: true,
             help: many ? t("closingDialog.allThem0If") : t("closingDialog.n0IfFree"),
           },

@@ -19,7 +19,7 @@ type Props = {
 };
 
 export function MainInputs({ given, set, answer, workshop, errors }: Props) {
-  const currency = { endAdornment: <InputAdornment position="end">{workshop.currency}</InputAdornment> };
+  const currency = { endAdornment: <InputAdornment position="end">{workshop.symbol}</InputAdornment> };
   const resale = answer?.estimates.resale;
   const grade = workshop.lists.conditions.find((one) => one.key === given.condition);
   return (
@@ -71,7 +71,7 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
           {grade && t("mainInputs.assumes", { looks: grade.looks, assumes: grade.assumes })}
           {answer?.estimates.hours && `; ${answer.estimates.hours.mean?.text}`}
           {answer?.estimates.materials &&
-            t("mainInputs.materials", { mean: answer.estimates.materials.mean?.text, currency: workshop.currency })}
+            t("mainInputs.materials", { mean: answer.estimates.materials.mean?.text, currency: workshop.symbol })}
           .
         </Typography>
       </Box>

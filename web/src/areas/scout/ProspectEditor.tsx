@@ -68,11 +68,9 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
         {children}
       </Row>
       {/* Below the buttons: they stay where they are when the answer comes in. */}
-      {given.kind.trim() !== "" && answer.data && !away && (
-        <Verdict answer={answer.data} currency={workshop.currency} />
-      )}
+      {given.kind.trim() !== "" && answer.data && !away && <Verdict answer={answer.data} currency={workshop.symbol} />}
       {given.kind.trim() !== "" && away && (
-        <CardAnswer kind={given.kind} condition={given.condition ?? ""} currency={workshop.currency} />
+        <CardAnswer kind={given.kind} condition={given.condition ?? ""} currency={workshop.symbol} />
       )}
       <Collapse in={open} unmountOnExit>
         <Assumptions {...shared} />

@@ -73,7 +73,7 @@ export default function ProspectPage() {
   const workshop = useWorkshop();
   const navigate = useNavigate();
   const { done, remove, failed } = useUndo();
-  // The version that was opened: what is fetched anew behind the form must not slip under it.
+  // The version that was opened: what is fetched again behind the form must not slip under it.
   const [editing, setEditing] = useState<Prospect | null>(null);
   const save = useSave(editing);
   const [closing, setClosing] = useState<Closing | null>(null);
@@ -171,12 +171,12 @@ export default function ProspectPage() {
           <Box sx={{ display: { xs: "none", md: "block" } }}>
             <Drawing shape={data.drawing} width={210} height={180} measures />
           </Box>
-          <Verdict answer={data} currency={workshop.data.currency} />
+          <Verdict answer={data} currency={workshop.data.symbol} />
         </Box>
       )}
       {data.fields.notes && <Box sx={{ mb: 3, whiteSpace: "pre-line", maxWidth: "65ch" }}>{data.fields.notes}</Box>}
-      <WatchPart prospect={data} currency={workshop.data.currency} />
-      <BeforePart prospect={data} currency={workshop.data.currency} />
+      <WatchPart prospect={data} currency={workshop.data.symbol} />
+      <BeforePart prospect={data} currency={workshop.data.symbol} />
       <PhotosPart photos={data.photos} owner={{ prospect_id: id }} start="before" />
       {data.cautions.length > 0 && (
         <Part title={t("prospectPage.keepMind")}>
@@ -223,7 +223,7 @@ function BeforePart({ prospect, currency }: { prospect: Prospect; currency: stri
             strong: way.best,
             cells: [
               `${way.label}${way.best ? t("prospectPage.cheapest") : ""}`,
-              way.money?.text ?? way.why,
+              way.money?.bare ?? way.why,
               way.effort?.text,
               way.total?.text ?? t("prospectPage.unknown"),
               way.note,

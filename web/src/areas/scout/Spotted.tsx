@@ -31,7 +31,7 @@ const TONE: Record<string, string> = {
 const most = (row: ProspectRow) =>
   row.most ? (row.most.minor < 0 ? t("spotted.evenFree") : row.most.text) : t("spotted.unknown");
 
-function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) {
+function SpottedLine({ row }: { row: ProspectRow }) {
   const open = row.state === "open";
   return (
     <Box
@@ -64,12 +64,12 @@ function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) 
         <Box component="span" sx={{ display: { md: "none" }, color: "text.secondary" }}>
           {t("spotted.tag")}{" "}
         </Box>
-        {row.tag ? `${row.tag.text}` : t("spotted.tag2")}
+        {row.tag ? row.tag.text : t("spotted.tag2")}
         <Box component="span" sx={{ display: { md: "none" }, color: "text.secondary" }}>
           {t("spotted.most")}{" "}
         </Box>
         <Box component="span" sx={{ display: { md: "none" } }}>
-          {most(row)} {row.most && row.most.minor >= 0 && currency}
+          {most(row)}
         </Box>
       </Box>
       <Box sx={{ textAlign: "right", fontWeight: 600, display: { xs: "none", md: "block" } }}>{most(row)}</Box>
@@ -156,13 +156,13 @@ export default function Spotted() {
           >
             <span />
             <span>{t("spotted.piece")}</span>
-            <Box sx={{ textAlign: "right" }}>{t("spotted.tag3", { currency: workshop.data.currency })}</Box>
+            <Box sx={{ textAlign: "right" }}>{t("spotted.tag3")}</Box>
             <Box sx={{ textAlign: "right" }}>{t("spotted.payMost")}</Box>
             <span>{view === "open" ? t("spotted.answer") : t("spotted.outcome")}</span>
           </Box>
           <PlainList>
             {rows.map((row) => (
-              <SpottedLine key={row.id} row={row} currency={workshop.data.currency} />
+              <SpottedLine key={row.id} row={row} />
             ))}
           </PlainList>
         </>

@@ -99,7 +99,7 @@ export default function TrackRecord() {
             columns={[
               t("trackRecord.piece"),
               t("trackRecord.outcome"),
-              [t("trackRecord.lastTag", { currency: workshop.data.currency })],
+              [t("trackRecord.lastTag", { currency: workshop.data.symbol })],
               [t("trackRecord.limitThen")],
               [t("trackRecord.wouldHaveEarnedAbove")],
             ]}
@@ -110,7 +110,7 @@ export default function TrackRecord() {
                   {one.title}
                 </Link>,
                 [one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", "),
-                one.tag?.text ?? "none",
+                one.tag?.bare ?? "none",
                 one.most?.text ?? t("trackRecord.unknown"),
                 one.forgone?.text ?? "nothing",
               ],

@@ -56,7 +56,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       <Box sx={{ my: 1.5 }}>
         <PriceTape tape={answer.tape} currency={currency} />
       </Box>
-      <Figures figures={answer.figures} currency={currency} />
+      <Figures figures={answer.figures} />
       {answer.single && (
         <Box sx={{ mt: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{answer.single}</Box>
       )}

@@ -65,7 +65,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             strong: point.best,
             cells: [
               `${point.on?.text}${point.best ? t("watchPart.best") : ""}`,
-              point.tag?.text,
+              point.tag?.bare,
               point.there,
               point.worth?.text ?? t("watchPart.wontReach"),
             ],
@@ -78,7 +78,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             key={seen.id}
             day={seen.on?.text ?? ""}
             name={`sighting of ${seen.on?.text}`}
-            amount={`${seen.tag?.text} ${currency}`}
+            amount={seen.tag?.text ?? ""}
             onRemove={() => remove(api.DELETE("/api/sightings/{id}", { params: { path: { id: seen.id } } }))}
           >
             {t("watchPart.seen")}

@@ -84,12 +84,10 @@ const QUARTERS = [
 
 export function ContainerRow({
   container,
-  currency,
   onCorrect,
   onTake,
 }: {
   container: Container;
-  currency: string;
   onCorrect: () => void;
   onTake: () => void;
 }) {
@@ -139,9 +137,7 @@ export function ContainerRow({
       <Box sx={{ minWidth: 0, fontSize: 14.5, lineHeight: 1.3 }}>
         <Box sx={{ fontWeight: 600 }}>{t("containerRow.of", { left: container.left, size: container.size })}</Box>
         <Quiet>
-          {container.paid
-            ? `${container.paid.text} ${currency}, ${container.unit_cost}`
-            : t("containerRow.priceUnknown")}
+          {container.paid ? `${container.paid.text}, ${container.unit_cost}` : t("containerRow.priceUnknown")}
           {dates.length > 0 && ` · ${dates.join(", ")}`}
         </Quiet>
         {container.warn.length > 0 && <Box sx={{ color: "warning.main" }}>{container.warn.join(", ")}</Box>}

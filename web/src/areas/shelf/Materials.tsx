@@ -37,7 +37,7 @@ export default function Materials() {
   if (shelf.error && !isKept(shelf)) return <Failure error={shelf.error} again={() => void shelf.refetch()} />;
   if (!shelf.data || !workshop.data) return <LinearProgress aria-label={t("materials.loading")} />;
   const { rows, worth, unknown, gear } = shelf.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const close = () => setAsked(null);
   const button = (
     <Button variant="contained" onClick={() => setAsked({ put: null })}>
@@ -83,7 +83,7 @@ export default function Materials() {
       ) : (
         <Part title={t("materials.shelf")}>
           {rows.map((row) => (
-            <Product key={row.product} row={row} currency={currency} onAsk={setAsked} />
+            <Product key={row.product} row={row} onAsk={setAsked} />
           ))}
         </Part>
       )}
@@ -106,15 +106,7 @@ export default function Materials() {
   );
 }
 
-function Product({
-  row,
-  currency,
-  onAsk,
-}: {
-  row: Shelf["rows"][number];
-  currency: string;
-  onAsk: (asked: Asked) => void;
-}) {
+function Product({ row, onAsk }: { row: Shelf["rows"][number]; onAsk: (asked: Asked) => void }) {
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
@@ -126,7 +118,7 @@ function Product({
         </Box>
         <Box sx={{ minWidth: 90, textAlign: "right", fontWeight: 600 }}>{row.left}</Box>
         <Box sx={{ minWidth: 110, textAlign: "right" }}>
-          {row.worth ? `${row.worth.text} ${currency}` : t("materials.valueUnknown")}
+          {row.worth ? `${row.worth.text}` : t("materials.valueUnknown")}
         </Box>
         <Box className="no-print" sx={{ display: "flex", alignItems: "center" }}>
           <Button
@@ -151,7 +143,6 @@ function Product({
           <ContainerRow
             key={one.id}
             container={one}
-            currency={currency}
             onCorrect={() => onAsk({ change: one })}
             onTake={() => onAsk({ draw: { product: row.product, container: one.id } })}
           />

@@ -95,7 +95,7 @@ const productFields = (catalogue: Catalogue, workshop: Workshop): FieldSpec[] =>
     half: true,
     help: `${workshop.measures.volume}, ${workshop.measures.mass}`,
   },
-  { name: "pack_price", label: t("products.containerPrice"), kind: "text", half: true, unit: workshop.currency },
+  { name: "pack_price", label: t("products.containerPrice"), kind: "text", half: true, unit: workshop.symbol },
 ];
 
 export default function Products() {
@@ -153,7 +153,7 @@ export default function Products() {
               [t("products.recoat")],
               [t("products.carefulUse")],
               [t("products.container")],
-              [t("products.price", { currency: workshop.data.currency })],
+              [t("products.price", { currency: workshop.data.symbol })],
               "",
             ]}
             rows={own.map((one) => ({

@@ -46,7 +46,7 @@ export default function Stash() {
   if (stash.error && !isKept(stash)) return <Failure error={stash.error} again={() => void stash.refetch()} />;
   if (!stash.data || !workshop.data) return <LinearProgress aria-label={t("stash.loading")} />;
   const { items, worth, unknown, total, per, kinds } = stash.data;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const item = editing === "new" ? null : editing;
   const button = (
     <Button variant="contained" onClick={() => setEditing("new")}>
@@ -82,7 +82,7 @@ export default function Stash() {
               key={one.id}
               day={one.got_on?.text ?? t("stash.date")}
               name={one.name}
-              amount={one.worth ? `${one.worth.text} ${currency}` : t("stash.value")}
+              amount={one.worth ? `${one.worth.text}` : t("stash.value")}
               extra={<SmallPhotos owner={{ stash_item_id: one.id }} name={one.name} photos={one.photos} />}
               onCorrect={() => setEditing(one)}
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}

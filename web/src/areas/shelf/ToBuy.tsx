@@ -26,7 +26,7 @@ export default function ToBuy() {
   if (shopping.error && !isKept(shopping))
     return <Failure error={shopping.error} again={() => void shopping.refetch()} />;
   if (!shopping.data || !workshop.data) return <LinearProgress aria-label={t("toBuy.loading")} />;
-  const currency = workshop.data.currency;
+  const currency = workshop.data.symbol;
   const today = workshop.data.today.iso;
   const buy = shopping.data.rows.filter((row) => row.buy);
   const enough = shopping.data.rows.filter((row) => !row.buy);

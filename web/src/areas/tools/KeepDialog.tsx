@@ -47,7 +47,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
                 label: t("keepDialog.costWoodParts"),
                 kind: "text",
                 half: true,
-                unit: workshop.data.currency,
+                unit: workshop.data.symbol,
               },
             ] satisfies FieldSpec[])
           : []),

@@ -1,4 +1,4 @@
-// Begins a timer on this device, where the workshop is out of reach: unless one of the blocks that the core sent with
+// Begins a timer on this device, where the device is offline: unless one of the blocks that the core sent with
 // the step, or with the kind of work, holds. Where the plan was never seen, nothing is begun.
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";

@@ -1,5 +1,5 @@
 // Stops a timer and records the work, with the step done where that is said; undo takes both back. Where the workshop
-// is out of reach, the finished timer is kept with both its moments.
+// is offline, the finished timer is kept with both its moments.
 import { useCallback } from "react";
 import { api, undoOf } from "../../api/client";
 import { forget } from "../../api/device/ownTimers";
@@ -18,7 +18,7 @@ export type Stop = {
   badly?: { lost?: string; note?: string };
 };
 
-// A finished timer, as it is told later; seconds: on its clock.
+// A finished timer, as it is synced later; seconds: on its clock.
 function finished(timer: Timer, stop: Stop, seconds: number) {
   const now = Date.now();
   return {

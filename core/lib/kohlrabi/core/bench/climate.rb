@@ -42,8 +42,8 @@ module Core
         said = ->(degrees) { Units::Measures.temperature(degrees, unit: unit) }
         margin = Units::Measures.warmer(MARGIN, unit: unit)
         [too_cold(said, coldest), too_hot(said),
-         ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
-         ("the surface is under #{margin} above the dew point of #{said.call(dew_point)}: water settles under the coat" if wet?)].compact
+         ("#{text(humidity)}% humidity is too damp for coating; it has to be at most #{DAMP}%" if humidity > DAMP),
+         ("water can settle on the surface: it has to be at least #{margin} above the dew point (#{said.call(dew_point)})" if wet?)].compact
       end
 
       private
@@ -52,17 +52,17 @@ module Core
       def too_cold(said, coldest)
         name, degrees = [["the air", air], ["the surface", surface]].min_by(&:last)
         if coldest
-          return ("#{name} at #{said.call(degrees)} is too cold: its label says #{said.call(coldest)}" if degrees < coldest)
+          return ("#{name} at #{said.call(degrees)} is too cold: the label says #{said.call(coldest)} or more" if degrees < coldest)
         end
 
-        "#{name} at #{said.call(degrees)} is too cold: above #{said.call(COLD)}" if degrees <= COLD
+        "#{name} at #{said.call(degrees)} is too cold: it has to be above #{said.call(COLD)}" if degrees <= COLD
       end
 
       def too_hot(said)
         name, degrees = [["the air", air], ["the surface", surface]].max_by(&:last)
         return unless degrees > HOT
 
-        "#{name} at #{said.call(degrees)} is too hot: it dries before it flows, at most #{said.call(HOT)}"
+        "#{name} at #{said.call(degrees)} is too hot, so a coat dries before it levels: at most #{said.call(HOT)}"
       end
 
       def wet? = !dew_point.nil? && surface - dew_point < MARGIN

@@ -14,14 +14,14 @@ module Core
       # session ended, or nil. Returns [minute at which to stop it, why], or nil where nothing speaks for it.
       def stop_at(started:, now:, estimate: nil, session: nil)
         return if now - started < after(estimate)
-        return [started + estimate, "as long as was estimated"] if estimate && started + estimate < now
+        return [started + estimate, "as long as planned"] if estimate && started + estimate < now
 
         if session && session > started && session < now
           [session,
            "the end of the session"]
         else
           [started + LONG,
-           "four hours at one thing"]
+           "4 hours on one thing"]
         end
       end
 

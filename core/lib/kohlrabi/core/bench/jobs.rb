@@ -53,9 +53,9 @@ module Core
       def place(step) = step.place == "tent" && !@bench.tent ? "outdoors" : step.place
 
       def blocked(step)
-        return "“#{step.label}” is not in your hands" if step.outside?
+        return "“#{step.label}” is up to someone else" if step.outside?
 
-        "a zone is undecided: #{step.label.downcase}" if step.key.start_with?("decide/")
+        "undecided zone: #{step.label.downcase}" if step.key.start_with?("decide/")
       end
 
       def like(step)

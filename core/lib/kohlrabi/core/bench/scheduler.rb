@@ -6,7 +6,7 @@ module Core
     # time at which what it needs is done and dry, a person is free and its place has room; so what comes later in turn
     # fills gaps and waits and never delays what comes before it. The same input gives the same schedule.
     class Scheduler
-      NEVER = "no session within the time looked ahead can hold it"
+      NEVER = "no working time that's long enough is coming up"
 
       # jobs: Array of Job; sessions: Array of Session; places: {name => Place}; wishes: Array of PieceWish; now:
       # minute; running: Array of [Job, person, from, to], that stand as they are; drying: Array of [place, piece, to]

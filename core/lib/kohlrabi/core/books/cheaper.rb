@@ -55,7 +55,7 @@ module Core
 
       def assumes
         percent = ->(share) { Units::Numerals.text(share, share.denominator == 1 ? 0 : 1) }
-        ["What was got would have fallen by #{percent.call(@less * 100)}% like what was asked.",
+        ["Your sale prices drop by #{percent.call(@less * 100)}%, like the asking prices.",
          "Each percent less saves #{percent.call(@quicker)}% of the days on the market: #{@source}.",
          "A day saved is worth what each of your spaces earns a day; it is used only if another piece is ready for it."]
       end

@@ -54,7 +54,7 @@ module Core
 
       def text
         return "no goal set" if @goal.nil?
-        return "nothing has come yet: undefined" if @so_far.nil? && left.positive?
+        return "nothing yet" if @so_far.nil? && left.positive?
 
         left.zero? ? over : under_way
       end
@@ -62,13 +62,13 @@ module Core
       def over = reached? ? "reached" : "missed by #{@say.call(@goal - @so_far.to_i)}"
 
       def under_way
-        return "reached already" if adds? && reached?
-        return "too early to tell a pace: #{passed} of #{EARLY} days" if heading.nil?
+        return "already reached" if adds? && reached?
+        return "too early to tell: #{passed} of #{EARLY} days" if heading.nil?
 
         ahead = heading >= @goal
         return "#{@say.call((heading - @goal).abs)} #{ahead ? 'above' : 'below'} the goal" unless adds?
 
-        "at this year's pace #{@say.call(heading)} by the end: #{ahead ? 'on course' : "short by #{@say.call(@goal - heading)}"}"
+        "at this pace you'll end the year at about #{@say.call(heading)}, #{ahead ? 'on course' : "#{@say.call(@goal - heading)} short of your goal"}"
       end
 
       def reached? = @so_far && @so_far >= @goal

@@ -51,7 +51,7 @@ module Core
 
         difference = flip[name] - base[name]
         [difference * sign,
-         "#{verb} #{@text.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (of #{base[:n]})"]
+         "#{verb} #{@text.price(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (of #{base[:n]})"]
       end
 
       def time(flip, base, group)

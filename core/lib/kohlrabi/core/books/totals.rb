@@ -23,7 +23,7 @@ module Core
 
       # Profit over sold and scrapped flips whose profit is known.
       def profit
-        known(:profit, @name, paid.profit, paid.profit_count, "no flip has ended with a known profit")
+        known(:profit, @name, paid.profit, paid.profit_count, "no finished flip has a known profit")
       end
 
       def receipts
@@ -41,7 +41,7 @@ module Core
       end
 
       def hours(rule = @hours_rule)
-        label = rule == "all" ? "Hours, all" : "Hours at the bench"
+        label = rule == "all" ? "Hours, all" : "Hands-on hours"
         return Figure.undefined(:hours, label, :effort, "no hours recorded") if paid["#{rule}_count"].zero?
 
         Figure.plain(:hours, label, :effort, paid["#{rule}_seconds"])
@@ -51,7 +51,7 @@ module Core
       def hourly_pay(rule = @hours_rule)
         over = known(:profit_with_hours, "Profit of flips with hours", paid["#{rule}_profit"], paid["#{rule}_count"],
                      "no flip has both a profit and hours")
-        Figure.ratio(:hourly_pay, "Hourly pay", :hourly, over, hours(rule), scale: 3600, zero: "no time was worked")
+        Figure.ratio(:hourly_pay, "Hourly pay", :hourly, over, hours(rule), scale: 3600, zero: "no hours were worked")
       end
 
       # WhatPays::Sums of the paid flips with hours.
@@ -65,7 +65,7 @@ module Core
 
       # Σ profit ÷ Σ receipts.
       def margin
-        Figure.ratio(:margin, "Margin", :ratio, profit, receipts, zero: "nothing was received")
+        Figure.ratio(:margin, "Margin", :ratio, profit, receipts, zero: "nothing was received").shown(:about)
       end
 
       # All lines in the order in which they are read.

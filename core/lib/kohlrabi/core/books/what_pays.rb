@@ -64,12 +64,12 @@ module Core
       end
 
       def few(sums, rest)
-        return "no hours known" unless sums.hours.positive?
+        return "no hours recorded" unless sums.hours.positive?
         if sums.flips < LEAST
           return "#{sums.flips == 1 ? 'one flip' : "#{sums.flips} flips"} so far: #{LEAST} are needed"
         end
 
-        "nothing to compare with" if rest.flips < LEAST || !rest.hours.positive?
+        "nothing to compare it with" if rest.flips < LEAST || !rest.hours.positive?
       end
 
       def claim(above)

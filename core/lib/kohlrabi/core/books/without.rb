@@ -55,8 +55,8 @@ module Core
       end
 
       def assumes
-        filled = "#{Units::Numerals.text(@filled * 100, 0)}% of the freed hours go into flips like the rest, at what those paid an hour"
-        ["The rest would have come as it did.", @filled.zero? ? "The freed hours earn nothing." : "#{filled}."]
+        filled = "#{Units::Numerals.text(@filled * 100, 0)}% of the freed hours go into your other flips, at their hourly pay"
+        ["Everything else stays the same.", @filled.zero? ? "The freed hours earn nothing." : "#{filled}."]
       end
     end
   end

@@ -12,7 +12,7 @@ module Core
       Answer = Struct.new(:verdict, :text, :why, keyword_init: true)
       TRIFLE = 1/50r # of what was expected, below which nothing is said
 
-      # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: writes minor units;
+      # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: MoneyWriter;
       # effort: writes seconds.
       def initialize(expected:, came:, profit:, pay:, text:, floor: nil, target: nil, effort: Units::Effort.method(:text))
         @expected = expected
@@ -40,17 +40,17 @@ module Core
       end
 
       def words
-        return "Whether it was worth it cannot be said: its profit is not known." if @profit.nil?
-        return "It left #{money(@profit)}; without hours nothing more can be said." if @pay.nil?
+        return "Its profit is unknown, so there's no saying whether it was worth it." if @profit.nil?
+        return "Profit: #{@text.exact(@profit)}. Record the hours to see what it paid." if @pay.nil?
 
-        { worth: "It was worth it: #{money(@pay)} an hour#{aim}.", less: "It paid less than you aim for: #{money(@pay)} an hour#{aim}.",
-          not: "It was not worth the hours: #{money(@pay)} an hour#{aim}." }.fetch(verdict)
+        { worth: "Worth it: #{@text.rate(@pay)} an hour#{aim}.", less: "It paid less than your target: #{@text.rate(@pay)} an hour#{aim}.",
+          not: "Not worth the hours: #{@text.rate(@pay)} an hour#{aim}." }.fetch(verdict)
       end
 
-      def aim = @target ? ", #{money(@target)} aimed for" : ""
+      def aim = @target ? " (target: #{@text.rate(@target)})" : ""
 
       # [how much it mattered, sentence].
-      def reasons = [difference(:resale, "brought"), difference(:costs, "cost"), time].compact
+      def reasons = [difference(:resale, "brought in"), difference(:costs, "cost"), time].compact
 
       def difference(name, verb)
         expected = @expected[name]
@@ -58,7 +58,7 @@ module Core
         return unless expected && came && (came - expected).abs > expected * TRIFLE
 
         [(came - expected).abs, "It #{verb} #{money((came - expected).abs)} #{came > expected ? 'more' : 'less'} than expected " \
-                                "(#{money(came)} for #{money(expected)})."]
+                                "(#{money(came)} instead of #{money(expected)})."]
       end
 
       def time
@@ -68,12 +68,12 @@ module Core
 
         more = (came - expected).abs
         worth = @target ? Rational(more * @target, 3600).round : 0
-        weighed = worth.positive? ? ", #{money(worth)} at the pay you aim for" : ""
+        weighed = worth.positive? ? " At your target pay, that time is worth #{@text.about(worth)}." : ""
         [worth, "It took #{@effort.call(more)} #{came > expected ? 'longer' : 'less'} than expected " \
-                "(#{@effort.call(came)} for #{@effort.call(expected)})#{weighed}."]
+                "(#{@effort.call(came)} instead of #{@effort.call(expected)}).#{weighed}"]
       end
 
-      def money(minor) = @text.call(minor.round)
+      def money(minor) = @text.price(minor)
     end
   end
 end

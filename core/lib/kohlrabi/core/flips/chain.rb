@@ -3,7 +3,7 @@
 module Core
   module Flips
     # The chain of dated events of one flip, from bought to its end. The stage is a pure fold over it.
-    # Each correction builds the chain anew, so that an impossible order is refused whatever was changed.
+    # Each correction builds the chain again, so that an impossible order is refused whatever was changed.
     class Chain
       STAGES = { bought: "bought", first_work: "on the bench", ready: "ready", listed: "listed", price_changed: "listed",
                  sold: "sold", refunded: "sold", kept: "kept", given_away: "given away", scrapped: "scrapped",

@@ -31,7 +31,7 @@ module Core
 
       # "Sold on 3 May 2026", or "Sold (date not known)".
       def text
-        on ? "#{label} on #{Units::Calendar.text(on)}" : "#{label} (date not known)"
+        on ? "#{label} on #{Units::Calendar.text(on)}" : "#{label} (date unknown)"
       end
     end
   end

@@ -20,7 +20,7 @@ module Core
         # The same with the amount. currency: Units::Currency.
         def in(currency)
           amount = Units::MoneyText.text(gap.abs, currency)
-          Refusal.new(:shares_do_not_add_up, field: field, whole: whole, amount: amount, currency: currency.code,
+          Refusal.new(:shares_do_not_add_up, field: field, whole: whole, amount: amount,
                                              side: side)
         end
       end

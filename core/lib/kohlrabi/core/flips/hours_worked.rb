@@ -22,7 +22,7 @@ module Core
       def by(rule) = rule == "all" ? all : bench
 
       def figure(rule)
-        label = rule == "all" ? "Hours, all" : "Hours at the bench"
+        label = rule == "all" ? "Hours, all" : "Hands-on hours"
         seconds = by(rule)
         return Figure.undefined(:hours, label, :effort, "no hours recorded") unless seconds
 

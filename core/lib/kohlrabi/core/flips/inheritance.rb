@@ -3,7 +3,7 @@
 module Core
   module Flips
     # What the parts of a split piece take over from it: each kind of money and of hours, shared so that nothing is
-    # lost. Costs that arrive late follow the same shares, because the shares are taken anew from the whole.
+    # lost. Costs that arrive late follow the same shares, because the shares are taken again from the whole.
     module Inheritance
       extend self
 

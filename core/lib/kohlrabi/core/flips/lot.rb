@@ -4,7 +4,7 @@ module Core
   module Flips
     # One purchase with several pieces: price, buyer's premium and tax, shared so that each adds up to the whole.
     class Lot
-      RULES = { "equal" => "equally", "resale" => "by expected resale", "hand" => "by hand" }.freeze
+      RULES = { "equal" => "equally", "resale" => "by expected price", "hand" => "by hand" }.freeze
       # One piece's part in minor units; nil where the whole is not known.
       Part = Struct.new(:price, :premium, :tax, keyword_init: true) do
         def total = price && (price + premium + tax)

@@ -34,7 +34,7 @@ module Core
 
       def part(key, label)
         amount = public_send(key)
-        why = "price paid is not known" unless amount
+        why = "the price you paid is missing" unless amount
         return Figure.plain(key, label, :money, amount, why: why) unless amount && sources[key]
 
         Figure.sum(key, label, :money, sources[key].map do |name, share|

@@ -23,7 +23,7 @@ module Core
 
       # R = price + tip − refund.
       def receipts
-        price_figure = Figure.plain(:price, "Sale price", :money, price, why: ("sale price is not known" unless price))
+        price_figure = Figure.plain(:price, "Sale price", :money, price, why: ("the sale price is missing" unless price))
         Figure.sum(:receipts, "Receipts", :money,
                    [["+", price_figure], ["+", Figure.plain(:tip, "Tip", :money, tip)],
                     ["−", Figure.plain(:refunded, "Refunded", :money, refunded)]])
@@ -33,9 +33,9 @@ module Core
       def selling
         own = [["+", Figure.plain(:fee, "Fee", :money, fee)],
                ["+", Figure.plain(:delivery, "Delivery", :money, delivery)]]
-        own << ["+", Figure.plain(:rent, "Rent of its place, by days", :money, rent)] unless rent.zero?
+        own << ["+", Figure.plain(:rent, "Rent for its spot, by day", :money, rent)] unless rent.zero?
         Figure.sum(:selling, "Selling", :money,
-                   [*own, ["−", Figure.plain(:fee_back, "Fee given back", :money, fee_back)]])
+                   [*own, ["−", Figure.plain(:fee_back, "Fee refunded", :money, fee_back)]])
       end
 
       private

@@ -5,7 +5,7 @@ module Core
     # How the one sale of a set is shared over its pieces: by their earlier asking prices, else expected resale,
     # else cost; or by hand.
     module SetShares
-      BASES = { asking: "by earlier asking prices", resale: "by expected resale", cost: "by cost",
+      BASES = { asking: "by earlier asking prices", resale: "by expected price", cost: "by cost",
                 equal: "equally" }.freeze
 
       extend self

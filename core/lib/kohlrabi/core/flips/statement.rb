@@ -56,7 +56,7 @@ module Core
       def stash_value
         if @stash.nil?
           return Figure.undefined(:stash_value, "Stash and gifts", :money,
-                                  "replacement value of something used is not known")
+                                  "the value of something you used from the stash is missing")
         end
 
         Figure.plain(:stash_value, "Stash and gifts", :money, @stash)
@@ -70,17 +70,17 @@ module Core
       # Profit ÷ hours, in minor units an hour; undefined at zero hours.
       def hourly_pay(rule = @hours_rule)
         Figure.ratio(:hourly_pay, "Hourly pay", :hourly, cash_profit, hours(rule), scale: 3600,
-                                                                                   zero: "no time was worked")
+                                                                                   zero: "no hours were worked")
       end
 
       # Profit ÷ receipts.
       def margin
-        Figure.ratio(:margin, "Margin", :ratio, cash_profit, receipts, zero: "nothing was received")
+        Figure.ratio(:margin, "Margin", :ratio, cash_profit, receipts, zero: "nothing was received").shown(:about)
       end
 
       # Profit ÷ money in.
       def return_on_cash
-        Figure.ratio(:return_on_cash, "Return on money in", :ratio, cash_profit, cash_in, zero: "no money was put in")
+        Figure.ratio(:return_on_cash, "Return on what you spent", :ratio, cash_profit, cash_in, zero: "nothing was spent").shown(:about)
       end
 
       # The rule that is not the headline, whose figures are shown beside it.
@@ -96,9 +96,9 @@ module Core
 
       def unsold
         case stage
-        when "kept" then "kept: closed at cost, not in hourly pay"
-        when "given away" then "given away: closed at cost, not in hourly pay"
-        when "split" then "split: all that went in passed on to its parts"
+        when "kept" then "kept: counted at cost, not in your hourly pay"
+        when "given away" then "given away: counted at cost, not in your hourly pay"
+        when "split" then "split: everything spent on it moved to its parts"
         else "not sold yet"
         end
       end

@@ -8,7 +8,7 @@ module Core
       PARTS = { waiting: ["Waiting before work", :bought, :first_work],
                 bench: ["On the bench", :first_work, :ready],
                 waiting_to_list: ["Ready, not yet listed", :ready, :listed],
-                market: ["On the market", :listed, :sold] }.freeze
+                market: ["For sale", :listed, :sold] }.freeze
       LANES = { bought: :waiting, first_work: :bench, ready: :waiting, listed: :market }.freeze
 
       # chain: Chain; today: Date, up to which a running part is counted.
@@ -86,7 +86,7 @@ module Core
         event = @chain.find(kind)
         return "#{Event::LABELS.fetch(kind).downcase}: not recorded" unless event
 
-        "#{Event::LABELS.fetch(kind).downcase}: date not known" unless event.on
+        "#{Event::LABELS.fetch(kind).downcase}: date unknown" unless event.on
       end
     end
   end

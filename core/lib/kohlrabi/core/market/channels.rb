@@ -37,13 +37,13 @@ module Core
       def rent_a_day(terms) = terms.rent.zero? ? 0r : terms.rent / MONTH / [terms.places, 1].max
 
       def rent(terms)
-        return Figure.plain(:rent, "Rent of its place", :money, 0) if terms.rent.zero?
+        return Figure.plain(:rent, "Rent for its spot", :money, 0) if terms.rent.zero?
         unless terms.days
-          return Figure.undefined(:rent, "Rent of its place", :money,
-                                  "how long it would stand there is not known")
+          return Figure.undefined(:rent, "Rent for its spot", :money,
+                                  "how long it would stay there is unknown")
         end
 
-        Figure.plain(:rent, "Rent of its place", :money, (rent_a_day(terms) * terms.days).round(half: :up))
+        Figure.plain(:rent, "Rent for its spot", :money, (rent_a_day(terms) * terms.days).round(half: :up))
       end
     end
   end

@@ -15,10 +15,10 @@ module Core
       # [Rational, sentence].
       def self.ratio(pairs)
         ratios = pairs.select { |_, asked| asked.positive? }.map { |sold, asked| Rational(sold, asked) }
-        return [GOT, "85% of what is asked is got (common practice, weak)"] if ratios.size < OWN
+        return [GOT, "pieces sell for about 85% of the asking price (built-in guess)"] if ratios.size < OWN
 
         median = Statistics::Quantiles.at(ratios, 1/2r)
-        [median, "#{Units::Numerals.text(median * 100, 0)}% of what you asked was got, median of #{ratios.size} sales"]
+        [median, "#{Units::Numerals.text(median * 100, 0)}% of your asking price, the median of #{ratios.size} sales"]
       end
 
       # list: Array of One; ratio: Rational.

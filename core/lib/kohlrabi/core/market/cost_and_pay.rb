@@ -17,7 +17,7 @@ module Core
       # seconds: hours done and to come in seconds, as far as they are known (nil: none). fee_rate: Rational of the
       # price, 0…1.
       # fixed: fixed fee, delivery and rent, minor units. floor_pay, target_pay: minor units an hour, nil = not set.
-      # Raises Refusal when the rate leaves nothing, or target pay lies under floor pay.
+      # Raises Refusal when the rate leaves nothing, or target pay lies under minimum pay.
       def initialize(costs:, seconds:, fee_rate: 0, fixed: 0, floor_pay: nil, target_pay: nil)
         @costs = costs
         @seconds = seconds
@@ -51,25 +51,25 @@ module Core
         return Figure.undefined(key, label, :money, why) if why
 
         wages = wages(key)
-        Figure.new(key: key, label: label, unit: :money, amount: total(wages), terms: terms(wages))
+        Figure.new(key: key, label: label, unit: :money, amount: total(wages), terms: terms(wages), style: :at_least)
       end
 
       def wages(key) = Rational(@pays[key] * (@seconds || 0), 3600)
       def total(wages) = ((@costs + @fixed + wages) / (1 - @fee_rate)).ceil
 
       def terms(wages)
-        rows = [["+", Figure.plain(:costs, "Costs to finish", :money, @costs)],
-                ["+", Figure.plain(:fixed, "Fixed fee, delivery and rent", :money, @fixed)],
-                ["+", Figure.plain(:wages, "Hours × pay", :money, wages)]]
+        rows = [["+", Figure.plain(:costs, "Spent and still to spend", :money, @costs).shown(:about)],
+                ["+", Figure.plain(:fixed, "Fixed fee, delivery, and rent", :money, @fixed)],
+                ["+", Figure.plain(:wages, "Hours × pay", :money, wages).shown(:about)]]
         rows << ["÷", Figure.plain(:kept, "Share left after the fee", :ratio, 1 - @fee_rate)] unless @fee_rate.zero?
         rows.map { |sign, figure| Figure::Term.new(sign: sign, figure: figure) }
       end
 
       def reason(key, pay)
-        return "price paid is not known" unless @costs
-        return "no #{key} pay is set in House rules" unless pay
+        return "the price you paid is missing" unless @costs
+        return "your #{key == :floor ? 'minimum' : key} pay isn't set in House rules" unless pay
 
-        "no hours recorded or still to come" if pay.positive? && @seconds.nil?
+        "no hours are recorded or planned" if pay.positive? && @seconds.nil?
       end
     end
   end

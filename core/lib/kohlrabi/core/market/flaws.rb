@@ -2,7 +2,7 @@
 
 module Core
   module Market
-    # Findings that nothing was done about: a buyer is told of them. What a new finish covers by its nature (an old
+    # Findings that nothing was done about: a buyer has to know them. What a new finish covers by its nature (an old
     # coat, wax, dirt) is none.
     module Flaws
       COVERED = %w[varnish glossy failing painted waxed oiled silicone bare_wood thin_veneer knots tannin_wood dark_stain brown_rinse sand_through

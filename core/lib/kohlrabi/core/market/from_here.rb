@@ -14,8 +14,8 @@ module Core
       Row = Struct.new(:piece, :advice, :gain, :pay, :text, keyword_init: true)
       ORDER = %i[list finish less as_is drop unknown].freeze
 
-      # floor, target: minor units an hour or nil; text: writes minor units; effort: writes seconds.
-      def initialize(pieces, text:, floor: nil, target: nil, effort: Units::Effort.method(:text))
+      # floor, target: minor units an hour or nil; text: MoneyWriter; effort: writes seconds.
+      def initialize(pieces, text:, floor: nil, target: nil, effort: Units::Effort.method(:about))
         @pieces = pieces
         @floor = floor || 0
         @target = target || @floor
@@ -35,12 +35,12 @@ module Core
       def row(piece)
         if piece.finish.nil?
           return unknown(piece,
-                         "What it brings is not known: give it a kind, or say what you expect.")
+                         "No price to go on yet. Say what kind of piece it is, or what you expect to get for it.")
         end
         return listed(piece) if piece.stage == "ready" || piece.seconds&.zero?
         if piece.seconds.nil?
           return unknown(piece,
-                         "How long it still takes is not known: plan it, or say the hours to come.")
+                         "The work left is unknown. Choose a look to plan it, or enter the hours left.")
         end
 
         weighed(piece, piece.finish - [piece.as_is.to_i, 0].max)
@@ -50,7 +50,7 @@ module Core
 
       def listed(piece)
         Row.new(piece: piece, advice: :list, gain: piece.finish,
-                text: "Done: list it. It brings about #{@text.call(piece.finish)}.").freeze
+                text: "It's done. List it, and expect about #{@text.about(piece.finish)}.").freeze
       end
 
       def weighed(piece, gain)
@@ -66,17 +66,16 @@ module Core
       end
 
       def words(piece, gain, pay)
-        start = "Finished it brings #{@text.call(piece.finish)} from here on"
-        start += ", as it stands #{@text.call(piece.as_is)}" if piece.as_is
-        gains = gain.positive? ? "#{@effort.call(piece.seconds)} earn #{@text.call(pay.round)} an hour" : "the work to come earns nothing"
-        "#{start}: #{gains}#{ending(piece, pay)}."
+        hours = @effort.call(piece.seconds)
+        earns = gain.positive? ? "about #{@text.rate(pay)} an hour" : "nothing"
+        little = gain.positive? ? "only #{earns}" : earns
+        case advice(piece, pay)
+        when :as_is then "Sell it as it is for about #{@text.about(piece.as_is)}. Finishing takes about #{hours} more and earns #{little}."
+        when :drop then "Give it up, or use it for parts. Finishing takes about #{hours} more and earns #{little}."
+        when :less then "Finish it, though it pays below your target: about #{hours} more, earning #{earns}. Expect #{@text.about(piece.finish)}."
+        else "Finish it: about #{hours} more, earning #{earns}. Expect #{@text.about(piece.finish)}."
+        end
       end
-
-      ENDINGS = { finish: "", less: ", less than you aim for", as_is: ": sell it as it is",
-                  drop: ": drop it, or use it for parts" }.freeze
-      private_constant :ENDINGS
-
-      def ending(piece, pay) = ENDINGS.fetch(advice(piece, pay))
     end
   end
 end

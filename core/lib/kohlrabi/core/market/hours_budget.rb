@@ -2,7 +2,7 @@
 
 module Core
   module Market
-    # How many hours a piece still bears: what would be left of its price over all costs, at floor pay, less the
+    # How many hours a piece still bears: what would be left of its price over all costs, at minimum pay, less the
     # hours worked. And what each way to go on pays from here: what was spent and worked is spent, whatever one does
     # now (common practice, no source).
     class HoursBudget
@@ -29,29 +29,26 @@ module Core
 
       # Minor units left for the hours.
       def left
-        if @take_home.nil?
-          return Figure.undefined(:money_left, "Money left for hours", :money,
-                                  "expected resale not given")
-        end
-        return Figure.undefined(:money_left, "Money left for hours", :money, "price paid is not known") if @cash_in.nil?
+        return Figure.undefined(:money_left, "Money left for hours", :money, "no expected price yet") if @take_home.nil?
+        return Figure.undefined(:money_left, "Money left for hours", :money, "the price you paid is missing") if @cash_in.nil?
 
         Figure.sum(:money_left, "Money left for hours", :money,
-                   [["+", Figure.plain(:take_home, "Take-home at the price aimed at", :money, @take_home)],
+                   [["+", Figure.plain(:take_home, "Expected take-home", :money, @take_home).shown(:about)],
                     ["−", Figure.plain(:cash_in, "Spent so far", :money, @cash_in)],
-                    ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come)]])
+                    ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come).shown(:about)]]).shown(:about)
       end
 
-      # Seconds that may still be worked at floor pay; where more were worked than the piece bears, those beyond it (see
+      # Seconds that may still be worked at minimum pay; where more were worked than the piece bears, those beyond it (see
       # out?). Never negative.
       def budget
-        return undefined("no floor pay is set in House rules") if @floor_pay.nil?
-        return undefined("floor pay is 0: any hour is borne") if @floor_pay.zero?
+        return undefined("your minimum pay isn't set in House rules") if @floor_pay.nil?
+        return undefined("your minimum pay is 0, so there's no limit") if @floor_pay.zero?
         return undefined(left.why) if left.amount.nil?
 
         hours = Figure.plain(:hours, "Hours so far", :effort, @seconds.to_i)
-        return Figure.sum(:hours_over, "Hours over", :effort, [["+", hours], ["−", borne]]) if worked > borne.amount
+        return Figure.sum(:hours_over, "Hours over", :effort, [["+", hours], ["−", borne]]).shown(:about) if worked > borne.amount
 
-        Figure.sum(:hours_budget, "Hours left", :effort, [["+", borne], ["−", hours]])
+        Figure.sum(:hours_budget, "Hours left", :effort, [["+", borne], ["−", hours]]).shown(:about)
       end
 
       def worked = @seconds.to_i
@@ -68,7 +65,7 @@ module Core
         [way("Finish as planned", @take_home, @to_come, @work), *@simpler.map do |label, take, cost, seconds|
           way("Instead: #{label}", take, cost, seconds)
         end,
-         (Way.new(label: "Stop and sell it as it stands", brings: @as_is, seconds: 0, why: @as_is_why) if @as_is)].compact
+         (Way.new(label: "Stop and sell it as it is", brings: @as_is, seconds: 0, why: @as_is_why) if @as_is)].compact
       end
 
       private
@@ -76,11 +73,11 @@ module Core
       # In whole minutes, down; none where no money is left for them.
       def borne
         seconds = [Rational(left.amount * 60, @floor_pay).floor * 60, 0].max
-        Figure.new(key: :borne, label: "Hours that the piece bears", unit: :effort, amount: seconds,
+        Figure.new(key: :borne, label: "Time budget", unit: :effort, amount: seconds, style: :about,
                    terms: [Figure::Term.new(sign: "+", figure: left), Figure::Term.new(sign: "÷", figure: pay)])
       end
 
-      def pay = Figure.plain(:floor_pay, "Floor pay", :hourly, @floor_pay)
+      def pay = Figure.plain(:floor_pay, "Minimum pay", :hourly, @floor_pay)
       def undefined(why) = Figure.undefined(:hours_budget, "Hours left", :effort, why)
 
       def way(label, take_home, cost, seconds)

@@ -20,9 +20,9 @@ module Core
 
       # asking: minor units or nil; held: Held or nil; offers: Array of Offered, those to answer; taken:
       # minor units of an offer that was taken, or nil; step: Step or nil;
-      # most: minor units that the market pays at the upper end, or nil; text:
-      # writes minor units.
-      def initialize(asking:, held: nil, offers: [], taken: nil, step: nil, most: nil, text: lambda(&:to_s))
+      # most: minor units at the upper end of the likely range, or nil;
+      # text: MoneyWriter.
+      def initialize(asking:, held: nil, offers: [], taken: nil, step: nil, most: nil, text: nil)
         @asking = asking
         @held = held
         @offers = offers
@@ -34,28 +34,28 @@ module Core
 
       def answer
         return pick_up if @held
-        return give("Sold for #{money(@taken)}? Record it.", "You took that offer.", :record_sale, @taken) if @taken
+        return give("Sold for #{money(@taken)}? Record it.", "You accepted that offer.", :record_sale, @taken) if @taken
         return offered(@offers.max_by(&:amount)) if @offers.any?
         return lower if @step&.due
 
         price || give("Nothing to do.",
-                      @step ? "Next step: #{money(@step.asking)} #{@step.on}." : "No price step is planned.", :none)
+                      @step ? "Next price drop: #{money(@step.asking)} #{@step.on}." : "No price drop is planned.", :none)
       end
 
       private
 
       # Where the price itself wants thinking over.
       def price
-        return give("Give it a price.", "Nobody can be asked for what has none.", :price) unless @asking
+        return give("Set a price.", "It needs one before you can sell it.", :price) unless @asking
 
         return unless @most && !@step && @asking > @most
 
-        give("Asked above what the market pays.", "It pays #{money(@most)} at the most.",
+        give("Priced too high.", "Pieces like this rarely sell above #{@text.about(@most)}.",
              :price)
       end
 
       def pick_up
-        headline = @held.on ? "Pick-up #{@held.on}." : "Held for #{@held.who}."
+        headline = @held.on ? "Pickup #{@held.on}." : "Reserved for #{@held.who}."
         left = "#{money(@held.left)} on the day." if @held.left&.positive?
         give(headline, ["By #{@held.who}.", left].compact.drop(@held.on ? 0 : 1).join(" "), :pick_up, @held.price)
       end
@@ -63,21 +63,21 @@ module Core
       def offered(offer)
         advice = offer.advice
         case advice.verdict
-        when :take then give("Take the #{money(offer.amount)}.", advice.why, :take, offer.amount, offer.id)
-        when :counter then give("Ask #{money(advice.counter)} instead.", advice.why, :counter, advice.counter, offer.id)
-        else give("Decline the #{money(offer.amount)}.", advice.why, :decline, offer.amount, offer.id)
+        when :take then give("Accept #{money(offer.amount)}.", advice.why, :take, offer.amount, offer.id)
+        when :counter then give("Counter at #{money(advice.counter)}.", advice.why, :counter, advice.counter, offer.id)
+        else give("Decline #{money(offer.amount)}.", advice.why, :decline, offer.amount, offer.id)
         end
       end
 
       def lower
-        give("Lower it to #{money(@step.asking)}.", "Due #{@step.on}.", :lower, @step.asking, @step.id)
+        give("Lower the price to #{money(@step.asking)}.", "Due #{@step.on}.", :lower, @step.asking, @step.id)
       end
 
       def give(headline, why, action, amount = nil, id = nil)
         Answer.new(headline: headline, why: why.to_s.empty? ? nil : why, action: action, amount: amount, id: id).freeze
       end
 
-      def money(minor) = @text.call(minor)
+      def money(minor) = @text.price(minor)
     end
   end
 end

@@ -71,7 +71,7 @@ module Core
         Source = Struct.new(:key, :number, :share, :log, keyword_init: true)
         EIGHTY = 1.2816 # standard deviations either side that hold 80% of a normal spread
 
-        # Minor units as Float: in the middle, and the ends that hold it four times of five.
+        # Minor units as Float: in the middle, and the ends that hold it with 80% probability.
         def middle = Math.exp(log)
         def low = Math.exp(log - (EIGHTY * doubt))
         def high = Math.exp(log + (EIGHTY * doubt))

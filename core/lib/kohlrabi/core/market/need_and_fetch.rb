@@ -2,11 +2,11 @@
 
 module Core
   module Market
-    # The two questions of a price side by side: what the market pays, and what the hours ask for.
+    # The two questions of a price side by side: the likely price, and what the hours ask for.
     class NeedAndFetch
       # fetch: [low, middle, high] minor units that such pieces bring; need: minor units that cover cost and the pay
       # aimed for, nil where not set; break_even: minor units or nil; at, pay: a price and what an hour earns at it,
-      # minor units, nil where not known; text: writes minor units.
+      # minor units, nil where not known; text: MoneyWriter.
       def initialize(fetch:, need:, break_even:, at:, pay:, text:)
         @low, @middle, @high = fetch
         @need = need
@@ -26,7 +26,7 @@ module Core
 
       # Array of sentences.
       def sentences
-        ["The market pays #{money(@low)} to #{money(@high)}, four times of five.", asks, earns,
+        ["Likely to sell for #{@text.between(@low, @high)}.", asks, earns,
          (loss if state == :loss)].compact
       end
 
@@ -35,13 +35,18 @@ module Core
       def asks
         return unless @need
 
-        inside = @need <= @middle ? ", which it likely pays" : (", which it may pay" if @need <= @high)
-        "Your costs and hours ask for #{money(@need)}#{inside}."
+        "You need #{@text.at_least(@need)} to cover your costs and hours. #{place}"
       end
 
-      def earns = (@at && @pay ? "At #{money(@at)} you earn #{money(@pay)} an hour, over all its hours." : nil)
-      def loss = "What went into it does not come back by a sale: what counts now is what each way brings from here on."
-      def money(minor) = @text.call(minor.round)
+      # Where what is needed lies beside what is likely.
+      def place
+        return "That's within the likely range." if @need <= @middle
+
+        @need <= @high ? "That's above the likely price, but possible." : "That's more than it's likely to bring in."
+      end
+
+      def earns = (@at && @pay ? "If it sells for #{@text.price(@at)}, you make about #{@text.rate(@pay)} an hour." : nil)
+      def loss = "A sale won't bring back what you've put in. What counts now is what each choice earns from here."
     end
   end
 end

@@ -13,10 +13,10 @@ module Core
 
       # offer, asking: minor units; waiting: Model::Waiting or nil where nothing tells what it brings; counters:
       # Model::Counters; floor: minor units or nil; decline: Rational share of the worth of waiting, below which one
-      # does not answer with a number; text: writes minor units; unit: minor units in one, for counters that people
+      # does not answer with a number; text: MoneyWriter; unit: minor units in one, for counters that people
       # say.
       def initialize(offer:, asking:, waiting:, counters: Model::Counters.new, floor: nil, decline: 6/10r,
-                     text: lambda(&:to_s), unit: 100)
+                     text: nil, unit: 100)
         @offer = offer
         @asking = asking
         @waiting = waiting
@@ -28,7 +28,7 @@ module Core
       end
 
       def answer
-        return give(:take, "It is what you ask.", at: @asking) if @offer >= @asking
+        return give(:take, "It's your asking price.", at: @asking) if @offer >= @asking
         return half_way unless @waiting
         return decline if @offer < worth * @decline
 
@@ -39,7 +39,7 @@ module Core
 
       def worth = @waiting.worth
 
-      # What buyers go up to at the most: what is asked, or the upper end of what the market pays.
+      # What buyers go up to at the most: what is asked, or the upper end of the likely price.
       def most = [@asking, @waiting.most || @asking].min
 
       # The counter that brings most, as people say it; above the offer, never above the asking price.
@@ -62,35 +62,38 @@ module Core
       end
 
       def half_way
-        give(:counter, "Nothing tells what waiting brings: no value is known. Meet it half-way.",
+        give(:counter, "There's no likely price to go on. Meet in the middle.",
              counter: (@offer + @asking) / 2)
       end
 
       def take
-        more = gain.positive? && @offer < counter ? " A counter would bring #{money(gain)} more at best, and a no may lose the buyer." : ""
-        give(:take, "Waiting is worth #{money(worth)}: #{words}. The offer beats waiting.#{more}", at: worth)
+        more = gain.positive? && @offer < counter ? " A counteroffer would bring at most #{@text.about(gain)} more, and the buyer may walk away." : ""
+        give(:take, "#{words} This offer is better.#{more}", at: worth)
       end
 
       def ask
-        after = @offer >= worth ? "a no may lose an offer that beats waiting" : "after a no you wait"
-        give(:counter, "Waiting is worth #{money(worth)}: #{words}. At #{money(counter)} about #{(chance * 100).round} in 100 say yes, " \
-                       "which brings #{money([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
+        after = @offer >= worth ? "if they say no, you lose an offer that's better than waiting" : "if they say no, you wait"
+        give(:counter, "#{words} At #{@text.price(counter)}, about #{Units::Numerals.chance(chance)} say yes, " \
+                       "which brings about #{@text.about([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
       end
 
       def decline
         share = Units::Numerals.text(@decline * 100, 0)
-        give(:decline, "Waiting is worth #{money(worth)}: #{words}. The offer is under #{share}% of it.", at: worth)
+        give(:decline, "#{words} This offer is under #{share}% of that.", at: worth)
       end
 
       def words
-        days = @waiting.days == 1 ? "1 day" : "#{@waiting.days} days"
-        "#{money(@waiting.money)} on average after about #{days}, less #{money(@waiting.day)} for each of them"
+        "If you wait, expect about #{@text.about(@waiting.money)} in #{Units::Calendar.about(@waiting.days)}. " \
+          "Less #{@text.rate(@waiting.day)} a day for the space, that's worth about #{@text.about(worth)} today."
       end
 
-      def money(minor) = @text.call(minor.round)
-
       def warnings
-        @floor && @offer < @floor ? ["Under the floor price of #{@text.call(@floor)}: hours are spent already, so this only warns."] : []
+        if @floor && @offer < @floor
+          ["This is below your lowest price of #{@text.at_least(@floor)}. Your hours are already spent, so it's " \
+           "only a reminder."]
+        else
+          []
+        end
       end
     end
   end

@@ -38,7 +38,7 @@ module Core
       # finishes: keys of Planning::Finishes.
       def care(finishes) = finishes.filter_map { |key| CARE[Planning::Finishes.fetch(key)[:product]] }.uniq
 
-      # What a buyer is told of a kind of piece. tips: whether it can tip over.
+      # What a buyer has to know of a kind of piece. tips: whether it can tip over.
       def cautions(kind, tips:)
         [(TIP if tips), (LID if Planning::Cautions::LIDDED.include?(kind.to_s.strip.downcase))].compact
       end

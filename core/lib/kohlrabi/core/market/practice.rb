@@ -6,8 +6,8 @@ module Core
     # nothing is recorded, and its figures say nothing about the market outside. The same seed plays the same days.
     class Practice
       NAMES = %w[Ama Brann Cosima Dario Edda Falk Greta Hanno Ilse Jorin].freeze
-      ASKS = ["Is it still there?", "Could you send me the measures?", "Does the smell of the finish stay?", "Would you bring it?",
-              "Do the drawers run well?"].freeze
+      ASKS = ["Is it still there?", "Could you send me the dimensions?", "Does it still smell of paint?", "Can you deliver it?",
+              "Do the drawers slide well?"].freeze
       CHANCE = 0.45 # of a message a day at a price that is what it is worth
       # kind: :ask, :offer or :gone; who; text; amount: minor units or nil.
       Message = Struct.new(:day, :kind, :who, :text, :amount, keyword_init: true)
@@ -39,11 +39,11 @@ module Core
         who = NAMES.sample(random: random)
         roll = random.rand
         return Message.new(day: day, kind: :ask, who: who, text: ASKS.sample(random: random)) if roll < 0.5
-        return Message.new(day: day, kind: :gone, who: who, text: "Wanted to come by today, and did not.") if roll < 0.6
+        return Message.new(day: day, kind: :gone, who: who, text: "Said they'd come by today, but didn't.") if roll < 0.6
 
         share = roll < 0.72 ? random.rand(0.35..0.6) : random.rand(0.7..0.95)
         amount = [round(@asking * share * [keen, 1.0].min), 1].max
-        Message.new(day: day, kind: :offer, who: who, text: "Would you take #{@text.call(amount)}?", amount: amount)
+        Message.new(day: day, kind: :offer, who: who, text: "Would you take #{@text.price(amount)}?", amount: amount)
       end
 
       # Between his offer and what it is worth to him, fixed by who he is and when.

@@ -37,15 +37,15 @@ module Core
         amounts = %i[break_even floor target].map { |key| @prices.amount(key) }
         return if amounts.include?(nil)
 
-        row(:cost_and_pay, "Cost and pay", amounts, why: "break-even, floor and target",
-                                                    trust: "what you need, not what it brings")
+        row(:cost_and_pay, "Your costs and hours", amounts, why: "break-even, lowest price, target price",
+                                                            trust: "what you need, not what it's likely to bring")
       end
 
       def compared
         amounts = @comparables.quartiles or return
 
-        row(:comparables, "Pieces like it", amounts, n: @comparables.count, why: "weighted by likeness; #{@ratio_why}",
-                                                     trust: age(few(@comparables.count)))
+        row(:comparables, "Prices you looked up", amounts, n: @comparables.count, why: "the more alike, the more it counts; #{@ratio_why}",
+                                                           trust: age(few(@comparables.count)))
       end
 
       def age(trust)
@@ -59,18 +59,18 @@ module Core
         return if @own.empty?
 
         summary = Statistics::Quantiles.summary(@own)
-        row(:own, "Your own sold", summary.values_at(:lower, :median, :upper).map(&:round), n: @own.size,
-                                                                                            why: "quartiles of what those of its kind brought",
-                                                                                            trust: few(@own.size))
+        row(:own, "Your own sales", summary.values_at(:lower, :median, :upper).map(&:round), n: @own.size,
+                                                                                             why: "the middle half of your sales of this kind",
+                                                                                             trust: few(@own.size))
       end
 
       def share_of_new
         return unless @new_price
 
-        row(:new, "Share of new", NEW.map do |share|
+        row(:new, "Share of the new price", NEW.map do |share|
           (@new_price * share).round
-        end, why: "20, 30, 40% of what the look costs new",
-             trust: "common practice, weak")
+        end, why: "20, 30, and 40% of what it costs new",
+             trust: "a built-in guess")
       end
 
       # A price to try first: above what the others say, for as long as the first step lasts.
@@ -79,11 +79,11 @@ module Core
         return if market.empty?
 
         top = market.map(&:high).max
-        row(:bold, "Bold test", [market.map(&:mid).max, top, (top * 11/10r).round], why: "the highest of the others, and a tenth more",
-                                                                                    trust: "a trial: lower it when nobody asks")
+        row(:bold, "Aim high first", [market.map(&:mid).max, top, (top * 11/10r).round], why: "the highest of the others plus 10%",
+                                                                                         trust: "a test: lower it if nobody asks")
       end
 
-      def few(number) = number < FEW ? "#{number}: too few to lean on" : "from #{number}"
+      def few(number) = number < FEW ? "#{number}: too few to rely on" : "from #{number}"
     end
   end
 end

@@ -4,9 +4,9 @@ module Core
   module Market
     # The price tape: one horizontal scale in money that carries what a decision is read off.
     class PriceTape
-      MARKS = { cash_in: "in so far", break_even: "break-even", floor: "floor", target: "target",
-                asking: "asking", sold: "sold", fetch_low: "market from", value: "market pays", fetch_high: "market to", offer: "offered",
-                most: "most to pay", walk_away: "walk away", tag: "tag", standing: "would take it at", resale: "resale" }.freeze
+      MARKS = { cash_in: "spent so far", break_even: "break-even", floor: "lowest price", target: "target price",
+                asking: "asking", sold: "sold", fetch_low: "likely from", value: "likely price", fetch_high: "likely to", offer: "offered",
+                most: "pay at most", walk_away: "walk away", tag: "tag price", standing: "I'd buy at", resale: "expected price" }.freeze
       STEPS = [1, 2, 5].freeze
       LABELLED = 8 # at most this many labelled steps on the scale
 

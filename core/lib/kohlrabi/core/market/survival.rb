@@ -53,23 +53,26 @@ module Core
 
       # In words: the median with the quartiles, or how far it is known.
       def text
-        return "Half of #{count} were gone within #{median} days#{quartiles}." if median
+        return "Half of #{count} sold within #{Units::Calendar.about(median)}#{quartiles}." if median
 
-        "Not reached: #{sold} of #{count} sold, longest #{longest} days."
+        return "None of this kind has been for sale yet." if count.zero?
+
+        "Fewer than half have sold so far: #{sold} of #{count}, after up to #{Units::Calendar.about(longest)}."
       end
 
       # Where a listing of so many days stands on the curve, in words.
       def against(days)
-        return "longer than any of #{count} such listings stood" if days > longest
+        return "longer than any of #{count} similar listings took" if days > longest
 
-        "#{Units::Numerals.text((1 - at(days)) * 100, 0)}% of #{count} such listings were gone by then"
+        "#{Units::Numerals.text((1 - at(days)) * 100, 0)}% of #{count} similar listings had sold by then"
       end
 
       private
 
       def quartiles
         lower, upper = [1/4r, 3/4r].map { |part| quantile(part) }
-        known = [("a quarter within #{lower}" if lower), ("three quarters within #{upper}" if upper)].compact
+        known = [("a quarter within #{Units::Calendar.about(lower)}" if lower),
+                 ("three quarters within #{Units::Calendar.about(upper)}" if upper)].compact
         known.empty? ? "" : " (#{known.join(', ')})"
       end
     end

@@ -22,10 +22,10 @@ module Core
         all = Survival.new(@spells.values.flatten)
         if enough?(all)
           return Answer.new(basis: :all, survival: all,
-                            why: "#{all.count} listings of all kinds: too few of this kind").freeze
+                            why: "#{all.count} listings of all kinds, because there are too few of this kind").freeze
         end
 
-        Answer.new(why: "#{SPELLS} listings and #{SALES} sales are needed; there are #{all.count} and #{all.sold}").freeze
+        Answer.new(why: "This needs #{SPELLS} listings and #{SALES} sales. You have #{all.count} and #{all.sold}").freeze
       end
 
       private

@@ -7,11 +7,9 @@ module Core
       # key; label; share: Integer percent, adding up to 100; says: minor units by itself, or nil; words: what it
       # rests on.
       Line = Struct.new(:key, :label, :share, :says, :words, keyword_init: true)
-      LABELS = { "own" => "Your own of the kind", "others" => "Your other pieces", "comparables" => "Prices looked up for it",
-                 "seen" => "Prices looked up for others", "usual" => "The usual table", "typed" => "The figure you gave",
-                 "new" => "A share of what it costs new" }.freeze
-
-      PLURAL = %w[own others comparables seen].freeze
+      LABELS = { "own" => "Your own pieces of this kind", "others" => "Your other pieces", "comparables" => "Prices you looked up for it",
+                 "seen" => "Prices you looked up for others", "usual" => "Built-in guess", "typed" => "Your expected price",
+                 "new" => "A share of the new price" }.freeze
 
       # value: Model::Value; got: Model::SaleToAsk; kind: word for it.
       def initialize(value, got:, kind: nil)
@@ -31,11 +29,13 @@ module Core
         end
       end
 
-      # "your own of the kind count 55%, prices looked up for it 30%, the usual table 15%".
+      # "Based on your own pieces of this kind (55%), prices you looked up for it (30%), and a built-in guess (15%)."
       def sentence
-        first, *rest = lines
-        [first && "#{first.label} #{PLURAL.include?(first.key) ? 'count' : 'counts'} #{first.share}%",
-         *rest.map { |line| "#{line.label.sub(/\A\w/, &:downcase)} #{line.share}%" }].compact.join(", ")
+        said = lines.map { |line| "#{line.label.sub(/\A\w/, &:downcase).sub(/\Abuilt/, 'a built')} (#{line.share}%)" }
+        last = said.pop
+        return "" unless last
+
+        "Based on #{said.any? ? "#{said.join(', ')}#{',' if said.size > 1} and #{last}" : last}."
       end
 
       # What it brings is what is got of it.
@@ -53,13 +53,14 @@ module Core
 
       def words(source)
         case source.key
-        when "own" then "#{count(source.number, 'listing')} of yours: how long they stood at which prices, what stood long, what went at once"
-        when "others" then "#{count(source.number, 'listing')} of other kinds: how your market stands to the usual figures"
-        when "comparables" then "#{count(source.number, 'price')}; what is still for sale stands dear, and is taken for less"
-        when "seen" then "of the kind, and of others"
-        when "usual" then "what such pieces usually bring: common practice, weak, no source"
-        when "typed" then "as sure as such figures of yours have been"
-        else "about 30% of the new price, a wide guess"
+        when "own" then "#{count(source.number, 'listing')} of yours: at which prices they sold, and how fast"
+        when "others" then "#{count(source.number, 'listing')} of other kinds: how your prices compare with the built-in ones"
+        when "comparables" then "#{count(source.number,
+                                         'price')} you looked up. Asking prices are counted lower, because pieces usually sell for less"
+        when "seen" then "of this kind and others"
+        when "usual" then "what pieces like this usually bring"
+        when "typed" then "as reliable as your estimates have been"
+        else "about 30% of the new price, a rough guess"
         end
       end
 

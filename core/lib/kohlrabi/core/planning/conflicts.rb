@@ -84,8 +84,8 @@ module Core
         grit = @course.asked_grit
         return unless grit && grit < Judgements::Preparation::VENEER && surface.veneer?
 
-        tell("coarse", "P#{grit} cuts through veneer",
-             settled: "it begins with P#{Judgements::Preparation::VENEER}, by hand near edges")
+        tell("coarse", "#{grit} grit cuts through veneer",
+             settled: "it starts with #{Judgements::Preparation::VENEER} grit, by hand near the edges")
       end
 
       # Asked for where nothing of it would be seen.
@@ -185,7 +185,7 @@ module Core
                       remedies: [Conflict::PAINT, Conflict::LEAVE])
         end
 
-        tell("veneer", "coarse paper goes through veneer", settled: "nothing coarser than P120, by hand near the edges")
+        tell("veneer", "coarse paper goes through veneer", settled: "nothing coarser than 120 grit, by hand near the edges")
       end
 
       def laminate

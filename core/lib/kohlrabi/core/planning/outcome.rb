@@ -35,53 +35,53 @@ module Core
                       Figure.plain(label.downcase.tr(" ", "_").to_sym, label, :money, minor)]
           end
         end
-        return unknown(:materials_to_come, "Materials to come", :money, priceless) if amount.nil?
+        return unknown(:materials_to_come, "Materials", :money, priceless) if amount.nil?
 
-        Figure.sum(:materials_to_come, "Materials to come", :money, terms)
+        Figure.sum(:materials_to_come, "Materials", :money, terms).shown(:about)
       end
 
       def to_buy
         return unknown(:to_buy, "To buy, whole containers", :money, priceless) if stock.price.nil?
 
-        Figure.plain(:to_buy, "To buy, whole containers", :money, stock.price + @extra.values.sum)
+        Figure.plain(:to_buy, "To buy, whole containers", :money, stock.price + @extra.values.sum).shown(:about)
       end
 
-      def hours = Figure.plain(:hours_to_come, "Hands-on to come", :effort, plan.remaining)
+      def hours = Figure.plain(:hours_to_come, "Work left", :effort, plan.remaining).shown(:about)
 
       def take_home
-        return unknown(:take_home, "Expected take-home", :money, "expected resale not given") if @resale.nil?
+        return unknown(:take_home, "Expected take-home", :money, "no expected price yet") if @resale.nil?
 
         Figure.sum(:take_home, "Expected take-home", :money,
-                   [["+", Figure.plain(:resale, "Expected resale", :money, @resale)],
-                    ["−", Figure.plain(:selling, "Cost of selling", :money, ((@resale * @fee_rate) + @fixed).ceil)]])
+                   [["+", Figure.plain(:resale, "Expected price", :money, @resale).shown(:about)],
+                    ["−", Figure.plain(:selling, "Cost of selling", :money, ((@resale * @fee_rate) + @fixed).ceil).shown(:about)]]).shown(:about)
       end
 
       def profit
-        Figure.sum(:profit, "Expected profit", :money, [["+", take_home], ["−", cash_in], ["−", materials]])
+        Figure.sum(:profit, "Expected profit", :money, [["+", take_home], ["−", cash_in], ["−", materials]]).shown(:about)
       end
 
       def pay
         Figure.ratio(:pay, "Expected pay", :hourly, profit, all_hours, scale: Units::Effort::HOUR,
-                                                                       zero: "no hours planned")
+                                                                       zero: "no hours planned").shown(:about)
       end
 
       private
 
       def cash_in
         if @cash_in
-          Figure.plain(:cash_in, "Money in so far", :money,
+          Figure.plain(:cash_in, "Spent so far", :money,
                        @cash_in)
         else
-          unknown(:cash_in, "Money in so far", :money, "price paid not known")
+          unknown(:cash_in, "Spent so far", :money, "the price you paid is missing")
         end
       end
 
       def all_hours
-        Figure.sum(:all_hours, "Hours in all", :effort,
-                   [["+", Figure.plain(:hours_done, "Hours so far", :effort, @done.to_i)], ["+", hours]])
+        Figure.sum(:all_hours, "Hours in total", :effort,
+                   [["+", Figure.plain(:hours_done, "Hours so far", :effort, @done.to_i)], ["+", hours]]).shown(:about)
       end
 
-      def priceless = "price of #{stock.unpriced.first} not known"
+      def priceless = "the price of #{stock.unpriced.first} is missing"
       def unknown(key, label, unit, why) = Figure.undefined(key, label, unit, why)
     end
   end

@@ -12,14 +12,14 @@ module Core
 
       # Three points: mean (a + 4m + b) ÷ 6, sd (b − a) ÷ 6 (PERT; Malcolm, Roseboom, Clark, Fazar, 1959).
       # Raises Refusal unless 0 ≤ low ≤ likely ≤ high. field: named in the refusal.
-      def self.three(low, likely, high, source: "as given", field: nil)
+      def self.three(low, likely, high, source: "as you entered it", field: nil)
         raise Refusal.new(:estimates_out_of_order, field: field) unless low.between?(0, likely) && likely <= high
 
         new(low: low, likely: likely, high: high, mean: Rational(low + (4 * likely) + high, 6), sd: Rational(high - low, 6),
             source: source).freeze
       end
 
-      # By the market: the ends that hold it four times of five, and its doubt on the log scale; from: own pieces
+      # By the market: the ends that hold it with 80% probability, and its doubt on the log scale; from: own pieces
       # that it rests on.
       def self.spread(low, likely, high, doubt:, source:, from: nil)
         new(low: low.round, likely: likely.round, high: high.round, mean: likely.round, sd: Rational((likely * doubt).round), source: source,
@@ -38,7 +38,7 @@ module Core
 
       # One figure that somebody gave, as the mean, with the spread that is usual for its kind: nobody is that
       # certain. usual: Estimate, or nil where none is known, and then there is no spread.
-      def self.around(likely, usual, source: "as given")
+      def self.around(likely, usual, source: "as you entered it")
         return three(likely, likely, likely, source: source) unless usual&.mean&.positive?
 
         scale = Rational(likely) / usual.mean

@@ -36,10 +36,11 @@ module Core
         return [] if complete?
 
         drill = @same_holes ? 0 : @needed * (FILL + DRILL)
-        [way(:match, "Match the missing #{@missing}", @missing, SEARCH + (@missing * DRILL), "old ones can be found; finish may differ a shade"),
+        [way(:match, "Match the missing #{@missing}", @missing, SEARCH + (@missing * DRILL), "old ones can be found, but the finish may " \
+                                                                                             "look a little different"),
          way(:replace, "Replace all #{@needed}", @needed, drill.zero? ? @needed * DRILL : drill, replace_note),
          way(:adapt, "Keep #{@needed - @missing}, plates on #{@missing}", @missing, @missing * PLATE,
-             "the old ones stay where they show")]
+             "the old ones stay where you see them")]
       end
 
       # The key of the cheapest way whose price is known, or nil.
@@ -52,11 +53,11 @@ module Core
         money = price && (price * count)
         total = money && (money + Rational(seconds * @pay, Units::Effort::HOUR)).ceil
         Way.new(key: key, label: label, money: money, seconds: seconds, total: total, note: note,
-                why: ("give the price of one" unless price)).freeze
+                why: ("enter the price of one" unless price)).freeze
       end
 
       def replace_note
-        @same_holes ? "new ones in the old holes" : "old holes are filled; fills show under stain, so those fronts are painted"
+        @same_holes ? "new ones in the old holes" : "fill the old holes. Filler shows under stain, so paint those fronts"
       end
     end
   end

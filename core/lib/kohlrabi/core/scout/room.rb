@@ -29,10 +29,10 @@ module Core
       end
 
       def why
-        return "no number of places is set in House rules" unless @places
-        return "House rules give no place at all" if @places.zero?
+        return "in House rules, say how many pieces fit in your space" unless @places
+        return "House rules say you have no space for pieces" if @places.zero?
 
-        "no hours a week are set in House rules" if @weekly.to_i.zero? && to_come.positive? && @held.size >= @places
+        "your hours a week aren't set in House rules" if @weekly.to_i.zero? && to_come.positive? && @held.size >= @places
       end
 
       # Seconds left this month after what is still to come on the pieces in hand; nil without hours a week.
@@ -47,7 +47,7 @@ module Core
 
       # The answer in one line.
       def text
-        "#{place_text}; #{hours_text}."
+        "#{[place_text, hours_text].uniq(&:downcase).join('; ')}."
       end
 
       private
@@ -65,19 +65,20 @@ module Core
       def days_of(seconds) = @weekly.to_i.positive? ? (seconds * 7 / @weekly.to_r).ceil : 0
 
       def place_text
-        return "Room: #{why}" if why
-        return "Room for #{@places - @held.size} more now" if @held.size < @places
+        return why.sub(/\A./, &:upcase) if why
+        return "Space for #{Units::Numerals.counted(@places - @held.size, 'more piece')} now" if @held.size < @places
 
-        basis = @own_days ? "at your usual selling speed" : "taking #{MARKET_DAYS} days on the market"
-        "No room now (#{@held.size} in hand, #{@places} places); room for one more from #{Units::Calendar.text(from)}, #{basis}"
+        basis = @own_days ? "at your usual selling speed" : "if a piece takes #{MARKET_DAYS} days to sell"
+        "No space right now (#{Units::Numerals.counted(@held.size, 'piece')}, #{Units::Numerals.counted(@places, 'space')}). " \
+          "#{basis.sub(/\A./, &:upcase)}, a space opens up around #{Units::Calendar.short(from, today: @today)}"
       end
 
       def hours_text
         left = seconds_left
-        return "hours left this month: no hours a week are set in House rules" unless left
-        return "this month is overbooked by #{Units::Effort.text(-left)}" if left.negative?
+        return "your hours a week aren't set in House rules" unless left
+        return "you have about #{Units::Effort.about(-left)} more work planned than you have time for this month" if left.negative?
 
-        "#{Units::Effort.text(left)} of work left this month"
+        "you have time for about #{Units::Effort.about(left)} more work this month"
       end
     end
   end

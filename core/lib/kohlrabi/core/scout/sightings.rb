@@ -28,7 +28,7 @@ module Core
       def remarks(currency) = [*twice, *rise(currency)]
 
       def twice
-        @twice.sort.map { |day| "Seen twice on #{Units::Calendar.text(day)}: the later tag counts, one day tells no rule of cuts." }
+        @twice.sort.map { |day| "Two prices on #{Units::Calendar.text(day)}: the later one counts. One day isn't enough to tell how the shop marks prices down." }
       end
       private :twice
 
@@ -37,8 +37,8 @@ module Core
 
         before, after = @rise
         money = ->(seen) { Units::MoneyText.text(seen.tag, currency) }
-        ["The tag rose from #{money.call(before)} on #{Units::Calendar.text(before.on)} to #{money.call(after)} on " \
-         "#{Units::Calendar.text(after.on)}; the forecast starts again from there."]
+        ["The price rose from #{money.call(before)} on #{Units::Calendar.text(before.on)} to #{money.call(after)} on " \
+         "#{Units::Calendar.text(after.on)}, so the forecast starts over from there."]
       end
       private :rise
 
@@ -59,7 +59,7 @@ module Core
         days = (run.last.on - run.first.on).to_i
         cuts = [days / WEEKLY, 1].max
         TagRule.new(basis: "current", cut: share(cuts), every: WEEKLY,
-                    source: "from two sightings, cuts assumed weekly: two cannot give both size and interval")
+                    source: "from two prices, assuming weekly markdowns")
       end
 
       # [TagRule, how far it misses the sightings in minor units].
@@ -72,7 +72,7 @@ module Core
                else
                  Rational(first.tag - run.last.tag, cuts_to(run.last, every))
                end
-        rule = TagRule.new(basis: basis, cut: size, every: every, source: "inferred from #{run.size} sightings")
+        rule = TagRule.new(basis: basis, cut: size, every: every, source: "from #{run.size} sightings")
         [rule, run.sum { |seen| (rule.after(cuts_to(seen, every), price: first.tag) - seen.tag).abs }]
       end
 

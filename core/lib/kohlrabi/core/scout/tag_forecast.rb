@@ -22,7 +22,12 @@ module Core
       def why
         return if rule
 
-        sightings.run.size < 2 ? "one sighting: give the shop's rule of cuts, or see it again" : "the tag has not fallen between sightings"
+        if sightings.run.size < 2
+          "one price isn't enough; enter how the shop marks prices down, or check it " \
+            "again"
+        else
+          "the price hasn't fallen between your visits"
+        end
       end
 
       # The tag to be expected today: the last one seen, less the cuts since.

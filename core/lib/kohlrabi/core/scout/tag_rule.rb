@@ -16,7 +16,7 @@ module Core
 
       # basis: key of BASES; cut: Rational share 0..1 of a price, or minor units for "amount"; every: days; source:
       # in words. Raises Refusal for a cut that is none, or more than all.
-      def initialize(basis:, cut:, every:, source: "as given")
+      def initialize(basis:, cut:, every:, source: "as you entered it")
         refuse(:no_such_rule_of_cuts, field: :cut_basis) unless BASES.key?(basis)
         refuse(:cut_of_nothing, field: :cut_size) unless cut.positive?
         refuse(:cut_above_all, field: :cut_size) if basis != "amount" && cut > 1

@@ -10,7 +10,7 @@ module Core
     # Defaults and checks.
     class Terms
       # added_rate: buyer's premium and tax on top of the price. Raises Refusal for a fee of 100% or more, or target
-      # under floor pay.
+      # under minimum pay.
       def initialize(fee_rate: 0, fixed_fee: 0, delivery: 0, rent: 0, trip: 0, sundries: 0, added_rate: 0,
                      floor_pay: nil, target_pay: nil)
         super

@@ -11,7 +11,7 @@ module Core
       # prospect: Prospect; currency: Units::Currency, in which amounts are said.
       def initialize(prospect, currency:)
         @prospect = prospect
-        @currency = currency
+        @amounts = Units::MoneyWriter.new(currency)
         @key = decide
         @missing = lacks if @key == "unknown"
         @text = send(:"say_#{key}")
@@ -22,7 +22,7 @@ module Core
       def short
         return { "unknown" => nil, "never" => "no" }.fetch(key, "only for less pay") if most.nil? || most.negative?
 
-        { "buy" => ("yes, " if ask), "leave" => "no, " }[key].to_s + "up to #{money(most)}"
+        { "buy" => ("yes, " if ask), "leave" => "no, " }[key].to_s + "up to #{@amounts.at_most(most)}"
       end
 
       # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached;
@@ -32,7 +32,7 @@ module Core
         low, high = prospect.pay_between
         return unless chance && low
 
-        "Likely #{money(low)} to #{money(high)} an hour, four times of five; target pay is reached #{(chance * 100).round} times in 100."
+        "Likely #{@amounts.rates(low, high)} an hour. It's #{Units::Numerals.chance(chance)} likely to reach your target pay."
       end
 
       private
@@ -48,7 +48,10 @@ module Core
 
       # What an hour earns at a price, or what is left where no hours are expected.
       def earned(seen)
-        seen.pay.amount ? "you work for #{money(seen.pay.amount)} an hour" : "it leaves #{money(seen.profit.amount)} for no hours at all"
+        return "you'd make about #{@amounts.about(seen.profit.amount)} without any work" unless seen.pay.amount
+        return "you'd lose about #{@amounts.about(-seen.profit.amount)}" if seen.profit.amount.negative?
+
+        "you'd make about #{@amounts.rate(seen.pay.amount)} an hour"
       end
 
       def most = prospect.most.amount
@@ -71,37 +74,37 @@ module Core
       def say_never
         zero = Prospect.new(resale: prospect.resale, hours: prospect.hours, materials: prospect.materials, ask: 0,
                             terms: prospect.terms)
-        return "Not even free: it costs more than it brings." unless zero.pay.amount
+        return "Not even for free: it costs more than it brings in." unless zero.pay.amount
 
-        "Not even free: for nothing you would still work for #{money(zero.pay.amount)} an hour."
+        "Not even for free: #{earned(zero).sub('make', 'still make only')}."
       end
 
       def say_buy
-        return "Worth it up to #{money(most)}." unless ask
+        return "Pay #{@amounts.at_most(most)} at most." unless ask
 
-        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}."
+        "A good buy at #{@amounts.price(ask)}: #{earned(prospect)}. Pay #{@amounts.at_most(most)} at most."
       end
 
       def say_less
         return below_target if most.negative?
 
-        "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}, less than you aim for."
+        "Pay #{@amounts.at_most(most)} at most. At #{@amounts.price(ask)} #{earned(prospect)}, below your target."
       end
 
       # Even free it misses the pay aimed for, not the least that is accepted.
       def below_target
-        limit = money(prospect.walk_away.amount)
-        return "Only for less pay than you aim for, up to #{limit}." unless ask
+        start = "It won't reach your target pay, even for free. Up to #{@amounts.at_most(prospect.walk_away.amount)} you'd make at least your minimum"
+        return "#{start}." unless ask
 
-        "Only for less pay than you aim for, up to #{limit}; at #{money(ask)} #{earned(prospect)}."
+        "#{start}; at #{@amounts.price(ask)} #{earned(prospect)}."
       end
 
       def say_leave
-        limit = most.negative? ? "Even free it misses the pay you aim for." : "Worth it up to #{money(most)}."
-        "Leave it at #{money(ask)}: #{earned(prospect).sub('you work', 'you would work')}, under the least you accept. #{limit}"
+        limit = most.negative? ? "Even for free it wouldn't reach your target pay." : "Pay #{@amounts.at_most(most)} at most."
+        "Pass at #{@amounts.price(ask)}: #{earned(prospect).sub('make about', 'make only about')}, below your minimum. #{limit}"
       end
 
-      # What would turn the answer, nearest first.
+      # What would turn the answer, in a sentence; empty where nothing would.
       def change
         return [] unless ask && most
 
@@ -110,20 +113,26 @@ module Core
       end
 
       def to_worth(gap)
-        rows = []
         seconds = seconds_of(gap)
-        rows << "#{effort(seconds)} less work makes it worth it" if seconds && seconds < prospect.hours.mean
-        rows << "so does a resale #{money(gap / (1 - prospect.terms.fee_rate))} higher"
-        rows << "so does a tag of #{money(most)}" unless most.negative?
-        rows
+        ways = [("you save #{effort(seconds)} of work" if seconds && seconds < prospect.hours.mean),
+                "sell it for #{@amounts.enough(gap / (1 - prospect.terms.fee_rate))} more",
+                ("get the price down to #{@amounts.at_most(most)}" unless most.negative?)].compact
+        ways[0] = "you #{ways[0]}" unless ways[0].start_with?("you ")
+        ["It's worth it if #{one_of(ways)}."]
       end
 
       def to_unworth(room)
         return [] if room.zero?
 
         seconds = seconds_of(room)
-        [("#{effort(seconds)} more work than expected would use up what is left" if seconds&.positive?),
-         "a resale #{money(room / (1 - prospect.terms.fee_rate))} lower would too"].compact
+        ways = [("it takes #{effort(seconds)} longer than expected" if seconds&.positive?),
+                "it sells for #{@amounts.enough(room / (1 - prospect.terms.fee_rate))} less"].compact
+        ["It pays less than your target if #{one_of(ways)}."]
+      end
+
+      # "a, b, or c".
+      def one_of(ways)
+        ways.size < 3 ? ways.join(" or ") : "#{ways[0..-2].join(', ')}, or #{ways.last}"
       end
 
       # Whole minutes of target pay in an amount, rounded up; nil without a pay.
@@ -132,8 +141,7 @@ module Core
         (amount * 60 / pay).ceil * 60 if pay&.positive?
       end
 
-      def money(minor) = Units::MoneyText.text(minor, @currency)
-      def effort(seconds) = Units::Effort.text(seconds)
+      def effort(seconds) = Units::Effort.enough(seconds)
     end
   end
 end

@@ -31,9 +31,9 @@ module Core
       end
 
       def text(currency)
-        money = ->(minor) { Units::MoneyText.text(minor, currency) }
+        money = Units::MoneyWriter.new(currency)
         case key
-        when "unknown" then "No answer yet: the most you should pay is not known."
+        when "unknown" then "No answer yet: Kohlrabi can't tell yet what to pay at most."
         when "never" then never(money)
         when "buy" then buy(money)
         else wait(money)
@@ -59,35 +59,39 @@ module Core
       end
 
       def never(money)
-        return "At #{money.call(choices.first.tag)} it misses target pay, and there is no forecast: #{@why}." if @why
+        return "At #{money.price(choices.first.tag)} it won't reach your target pay, and there's no forecast: #{@why}." if @why
         if choices.drop(1).any? { |choice| choice.worth.positive? }
-          return "Neither: what waiting gains is not worth a second trip at #{money.call(@trip)}."
+          return "Pass. Waiting wouldn't save enough to pay for a second trip (#{money.price(@trip)})."
         end
 
-        "Neither: no tag ahead comes down to #{money.call(@most)}."
+        "Pass. The price isn't expected to come down to #{money.at_most(@most)}."
       end
 
       def buy(money)
         later = choices.drop(1).max_by(&:worth)
         if later && later.worth > best.worth
-          reason = " Waiting until #{Units::Calendar.text(later.on)} gains #{money.call(later.worth - best.worth)} on average, " \
-                   "less than a second trip at #{money.call(@trip)}."
+          reason = " Waiting until #{Units::Calendar.text(later.on)} would gain about #{money.at_most(later.worth - best.worth)} on average, " \
+                   "less than a second trip costs (#{money.price(@trip)})."
         elsif later
-          reason = " Waiting until #{Units::Calendar.text(later.on)} would save #{money.call(best.tag - later.tag)}, " \
-                   "but it is still there only #{percent(later)} of the time."
+          reason = " Waiting until #{Units::Calendar.text(later.on)} would save you #{money.price(best.tag - later.tag)}, " \
+                   "but it's only #{percent(later)} likely to still be there."
         end
-        "Buy now at #{money.call(best.tag)}: it leaves #{money.call(best.worth)} above target pay.#{reason}"
+        "Buy now at #{money.price(best.tag)}: that's about #{money.about(best.worth)} less than you could pay.#{reason}"
       end
 
       def wait(money)
         now = choices.first
-        reason = now.worth.positive? ? "buying now leaves #{money.call(now.worth)}" : "at #{money.call(now.tag)} it misses target pay"
-        "Wait until #{Units::Calendar.text(best.on)}: the tag is then #{money.call(best.tag)}, " \
-          "and it is still there #{percent(best)} of the time. " \
-          "That is worth #{money.call(best.worth)} on average above target pay; #{reason}."
+        reason = if now.worth.positive?
+                   ", more than the #{money.about(now.worth)} you'd save by buying now"
+                 else
+                   ". At " \
+                     "#{money.price(now.tag)} it won't reach your target pay"
+                 end
+        "Wait until #{Units::Calendar.text(best.on)}. The price should be down to #{money.price(best.tag)} by then, " \
+          "and it's #{percent(best)} likely to still be there. That's worth about #{money.about(best.worth)} on average#{reason}."
       end
 
-      def percent(choice) = "#{(choice.chance * 100).round}%"
+      def percent(choice) = Units::Numerals.chance(choice.chance)
     end
   end
 end

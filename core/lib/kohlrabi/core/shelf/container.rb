@@ -23,7 +23,7 @@ module Core
       # Minor units a unit, Rational; nil where what was paid is not known.
       def unit_cost = paid && Rational(paid, volume)
 
-      # What is left of what was paid, so that draws and worth add up to it; never below 0, where a level was read anew
+      # What is left of what was paid, so that draws and worth add up to it; never below 0, where a level was read again
       # and draws were undone.
       def worth = paid && [paid - charged, 0].max
 

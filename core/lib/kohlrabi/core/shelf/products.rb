@@ -20,7 +20,7 @@ module Core
 
       # What a label can say a product has built in, and what it holds back.
       LABELS = { builtin: { "primer" => "primer", "clear" => "clear coat" },
-                 blocks: { "bleed" => "bleed of wood and stain", "odour" => "odour" } }.freeze
+                 blocks: { "bleed" => "wood and stain bleed", "odour" => "odour" } }.freeze
       # Kinds of product that come in colours (common practice, no source).
       COLOURED = %w[paint stain tinted_filler stencil metallic aerosol liner paper].freeze
       # Of these, what a look says the colour of: without one nothing on the shelf serves. Of the others any colour

@@ -3,7 +3,7 @@
 module Core
   module Shelf
     # A tin's level as it was read now and then, between draws that may be told late. What was taken is a
-    # difference, what was read holds as of its moment: whatever is told in whatever order, the level comes out the
+    # difference, what was read holds as of its moment: whatever order it arrives in, the level comes out the
     # same.
     module Readings
       # at: moment; amount: what was taken, or nil for a reading; reading: what was left then, or nil for a draw.

@@ -46,9 +46,9 @@ module Core
 
       def misfit(item, need)
         if need.spacing && item.kind == "pull"
-          return "one hole, or its spacing was not measured" unless item.spacing
+          return "it has one hole, or its spacing isn't measured" unless item.spacing
           if (item.spacing - need.spacing).abs > SLACK
-            return "#{length(item.spacing)} between holes, not #{length(need.spacing)}: fill and drill again"
+            return "#{length(item.spacing)} between holes, not #{length(need.spacing)}: fill the holes and drill new ones"
           end
         end
         too_small(item.long, need.long, "long") || too_small(item.wide, need.wide, "wide")
@@ -56,15 +56,15 @@ module Core
 
       def too_small(has, wants, word)
         return unless wants
-        return "how #{word} it is was not measured" unless has
+        return "how #{word} it is isn't measured" unless has
 
-        "#{length(has)} #{word}, #{length(wants)} are wanted" if has < wants
+        "#{length(has)} #{word}, #{length(wants)} are needed" if has < wants
       end
 
       def reason(item, need)
         said = [("#{length(item.spacing)} between holes" if need.spacing && item.spacing),
                 ("#{length(item.long)} long" if need.long)].compact
-        ["#{item.number} there, #{need.number} wanted", *said].join(", ")
+        ["#{item.number} there, #{need.number} needed", *said].join(", ")
       end
 
       def length(millimetres) = Units::Length.text(millimetres, unit: @unit)

@@ -4,7 +4,7 @@ module Core
   module Tools
     # Corner brackets and their screws, counted with spares.
     class Brackets < Tool
-      tool "brackets", "Brackets and screws", "How many brackets and screws, with spares, and in packs.",
+      tool "brackets", "Brackets and screws", "How many brackets and screws to buy, with spares, in packs.",
            group: "fitting"
       field :drawers, "Drawers or frames", :count, 4, within: 1..100
       field :corners, "Corners each", :count, 4, within: 1..12
@@ -30,7 +30,7 @@ module Core
 
       def steps = [Answer::Step.new(label: "Fit #{brackets} brackets", work: "hardware", minutes: brackets * 3)]
 
-      def assumes = ["Screws shorter than the thinner part; pilot holes near the ends."]
+      def assumes = ["Use screws shorter than the thinner part, and drill pilot holes near the ends."]
 
       def brackets = self[:drawers] * self[:corners]
       def needed = (brackets * self[:screws]) + self[:others]

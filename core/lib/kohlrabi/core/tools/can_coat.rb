@@ -4,11 +4,11 @@ module Core
   module Tools
     # Dew point, and whether a coat may go on.
     class CanCoat < Tool
-      tool "can_coat", "Can I coat now", "Dew point, and what speaks against a coat.", group: "coating"
+      tool "can_coat", "Can I coat now", "The dew point, and whether you can coat now.", group: "coating"
       field :air, "Air", :temperature, 18, within: -40..60
       field :humidity, "Relative humidity, %", :number, 60
-      field :surface, "Surface", :temperature, nil, optional: true, help: "leave blank: as the air"
-      field :coldest, "The label says not below", :temperature, nil, optional: true
+      field :surface, "Surface", :temperature, nil, optional: true, help: "blank: same as the air"
+      field :coldest, "Label's minimum temperature", :temperature, nil, optional: true
 
       private
 

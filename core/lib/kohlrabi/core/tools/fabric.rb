@@ -4,7 +4,7 @@ module Core
   module Tools
     # Fabric for seats: pieces nested across the cloth.
     class Fabric < Tool
-      tool "fabric", "Seat fabric", "How large a piece is with thickness and wrap, and how much cloth the seats take.",
+      tool "fabric", "Seat fabric", "How big to cut each piece, and how much fabric the seats take.",
            group: "handling"
       field :count, "Seats alike", :count, 4, within: 1..200
       field :wide, "Width of a seat", :length, 450.0, within: 50..3000
@@ -25,7 +25,7 @@ module Core
         [["A piece", "#{length(piece[0])} by #{length(piece[1])}", "seat + 2 × (thickness + wrap)"],
          ["Side by side", best.map { |way, _| way.across }.join(", then "), "cloth ÷ piece"],
          ["Rows", best.map(&:last).join(" and "),
-          best.size > 1 ? "some turned: together the least cloth" : "seats ÷ side by side, rounded up"],
+          best.size > 1 ? "some turned, which takes the least fabric" : "seats ÷ side by side, rounded up"],
          ["A row takes", best.map do |way, _|
            length(way.row)
          end.join(", "), self[:repeat].positive? ? "up to the next repeat" : "the piece's length"]]
@@ -44,8 +44,8 @@ module Core
       end
 
       def assumes
-        ["Top of the seat towards the selvedge's start; cut notches at the middle of each side.",
-         "New foam where the old crumbles; keep labels on filling as the law asks."]
+        ["Point the top of each seat the same way, and notch the middle of each side.",
+         "Replace crumbling foam. Keep filling labels where the law requires it."]
       end
 
       def piece = [self[:wide], self[:deep]].map { |mm| mm + (2 * (self[:thick] + self[:wrap])) }
@@ -84,7 +84,7 @@ module Core
       def total = best.sum { |way, number| way.row * number }
 
       def narrower
-        turned = self[:turn] == "no" && piece.last <= self[:cloth] ? "Turned it would fit: allow that if the cloth is plain. " : ""
+        turned = self[:turn] == "no" && piece.last <= self[:cloth] ? "It would fit turned, so allow that if the fabric is plain. " : ""
         "#{turned}Cloth of #{length(piece.first)} and more, or a seam."
       end
 

@@ -7,13 +7,13 @@ module Core
       DENSITY = 1.8 # g per ml of two-part filler (common practice, from memory)
       BLOCK = 12 # mm of depth from which a block goes in first (common practice)
 
-      tool "filler", "Filler in batches", "How much filler, how many batches, and where a block goes in first.",
+      tool "filler", "Filler in batches", "How much filler, how many batches, and where to glue in a block first.",
            group: "coating"
       field :count, "Holes alike", :count, 4, within: 1..500
       field :long, "Length", :length, 40.0, within: 1..2000
       field :wide, "Width", :length, 20.0, within: 1..2000
       field :deep, "Depth", :length, 4.0, within: 0.5..200
-      field :waste, "For waste and shrinking, percent", :number, 20, within: 0..100
+      field :waste, "For waste and shrinkage, percent", :number, 20, within: 0..100
       field :working, "Working time, minutes", :number, 5, within: 1..60
       field :pace, "You spread a minute", :volume, 3, within: 0.5..50
 
@@ -29,7 +29,7 @@ module Core
          ["All, with waste", formatter.little(volume), "+ #{formatter.number(self[:waste])}%"],
          ["Weight", formatter.mass(grams.round),
           formatter.unit == "mm" ? "#{DENSITY} g a ml" : "#{formatter.mass(DENSITY * Units::Measures::FLUID_OUNCE)} a fl oz"],
-         ["At once at most", formatter.little(batch), "working time × what you spread in a minute"]]
+         ["At once at most", formatter.little(batch), "working time × what you spread per minute"]]
       end
 
       def materials = { "filler_two" => grams.ceil }
@@ -43,7 +43,7 @@ module Core
 
       def warnings = deep? ? ["Deeper than #{length(BLOCK)}: glue in a block of wood first and fill the rest."] : []
 
-      def assumes = ["Holes as boxes; little hardener gives more time, much or heat less."]
+      def assumes = ["Holes are counted as boxes. More hardener or heat shortens the working time."]
 
       def one = self[:long] * self[:wide] * self[:deep] / 1000
       def volume = one * self[:count] * (1 + (self[:waste].to_f / 100))

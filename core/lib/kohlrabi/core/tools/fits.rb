@@ -5,7 +5,7 @@ module Core
     # Whether a piece goes through an opening or into a load space.
     class Fits < Tool
       tool "fits", "Will it fit",
-           "Through a door or up a stair, or into a load space: which way round, or by how much not.", group: "handling"
+           "Whether it fits through a door, up the stairs, or into a vehicle, and which way.", group: "handling"
       field :wide, "Piece, width", :length, 900.0, within: 10..6000
       field :deep, "Piece, depth", :length, 450.0, within: 10..6000
       field :high, "Piece, height", :length, 850.0, within: 10..6000
@@ -13,15 +13,15 @@ module Core
             choices: { "through" => "through a door or up a stair", "into" => "into a load space" }
       field :open_wide, "Opening or space, width", :length, 760.0, within: 10..6000
       field :open_high, "Its height", :length, 1980.0, within: 10..6000
-      field :open_long, "Its length, of a load space", :length, 1500.0, within: 10..10_000
-      field :play, "Room for hands and blankets", :length, 20.0, within: 0..300
+      field :open_long, "Length of the load space", :length, 1500.0, within: 10..10_000
+      field :play, "Clearance for hands and blankets", :length, 20.0, within: 0..300
 
       def self.start(start) = { wide: start.width, deep: start.depth, high: start.height }.compact
 
       private
 
       def headline
-        found.fits ? "It goes: #{found.way}." : "Not straight: #{length(found.short)} too much, nearest #{found.way}."
+        found.fits ? "It goes: #{found.way}." : "It doesn't fit straight: #{length(found.short)} too much, nearest #{found.way}."
       end
 
       def lines
@@ -34,12 +34,12 @@ module Core
       def cautions = %w[lift]
 
       def warnings
-        found.fits ? [] : ["Tilting or taking off legs, doors and drawers may do it: that is tried, not worked out here."]
+        found.fits ? [] : ["Tilting it or taking off legs, doors, and drawers may help. This doesn't calculate that; try it."]
       end
 
       def assumes
-        ["Six ways round, straight through, nothing tilted.",
-         "Stairs by their width and headroom; bends want a trial."]
+        ["Checks six ways to turn it, going straight through without tilting.",
+         "Stairs are checked by width and headroom. Test bends with a cardboard cutout."]
       end
 
       def box = [self[:wide], self[:deep], self[:high]].map { |mm| mm + self[:play] }
@@ -54,7 +54,7 @@ module Core
 
       def picture
         pic = Picture.new([self[:open_wide], self[:wide]].max, [self[:open_high], self[:high]].max,
-                          "The opening and the piece as it stands")
+                          "The opening and the piece as it fits best")
         pic.rect(0, pic.height - self[:open_high], self[:open_wide], self[:open_high], "gap").rect(0, pic.height - self[:high], self[:wide],
                                                                                                    self[:high], "wood")
         pic.measure(0, pic.height - 10, self[:open_wide], pic.height - 10, length(self[:open_wide]))

@@ -5,7 +5,7 @@ module Core
     # Grooves and lines over a panel: positions from the centre, passes of the saw, and where the guide is clamped.
     class Grooves < Tool
       tool "grooves", "Grooves and lines",
-           "Where each groove lies, how many passes it takes, and where to clamp the saw's guide.",
+           "Where each groove goes, how many passes it takes, and where to clamp the saw guide.",
            group: "setting_out"
       field :panel, "Width of the panel", :length, 450.0, within: 10..5000
       field :count, "Number of grooves", :count, 5, within: 1..100
@@ -47,8 +47,8 @@ module Core
       def cautions = %w[saw dust]
 
       def assumes
-        ["The first pass takes the edge of the groove nearest the guide.",
-         "Try on a scrap: blades wobble and bases are not square."]
+        ["The first pass cuts the edge of the groove closest to the guide.",
+         "Test it on scrap: blades wobble, and bases aren't always square."]
       end
 
       def passes
@@ -94,10 +94,10 @@ module Core
       def warnings
         off = centres.map { |x| guide(x) }.find { |x| x.negative? || x > self[:panel] }
         [(if self[:veneer] && self[:depth] > self[:veneer]
-            "#{length(self[:depth])} goes through the veneer of #{length(self[:veneer])}: what lies under it will show."
+            "#{length(self[:depth])} goes through the veneer of #{length(self[:veneer])}: what's under it will show."
           end),
-         ("Deeper than half of the panel: it bends and breaks there." if self[:depth] > self[:thick] / 2),
-         ("The guide comes to lie beyond the edge for some: clamp it to a board beside, or turn it to the other side." if off)].compact
+         ("Deeper than half the panel: it can bend and break there." if self[:depth] > self[:thick] / 2),
+         ("For some grooves the guide is off the panel: clamp it to a board next to it, or work from the other side." if off)].compact
       end
 
       def picture

@@ -8,7 +8,7 @@ module Core
       STEPS = [[2, 900, 6], [3, 1600, 12], [4, 2000, 18], [5, 2400, 24]].freeze
       CUP = 35.0 # mm across a cup (common practice)
 
-      tool "hinges", "Hinges", "How many, where, the cup's centre and the plate for the overlay wanted.",
+      tool "hinges", "Hinges", "How many, where they go, where to drill the cup, and which plate gives the overlay you want.",
            group: "fitting"
       field :high, "Height of the door", :length, 700.0, within: 100..2600
       field :wide, "Width of the door", :length, 400.0, within: 50..1200
@@ -46,8 +46,8 @@ module Core
       end
 
       def assumes
-        ["Number by height and weight, cup and plate by the usual sheet (common practice): the sheet of your hinge wins.",
-         "Cups #{length(12)} deep: less than the door is thick."]
+        ["Based on height, weight, and usual hinges (common practice). If your hinge's data sheet differs, follow it.",
+         "Cups #{length(12)} deep: less than the thickness of the door."]
       end
 
       def weight = self[:high] * self[:wide] * self[:thick] / 1e9 * Weight::DENSITIES.fetch(self[:material])
@@ -77,7 +77,7 @@ module Core
 
       def warnings
         [("The door is too thin for cups of #{length(12)}: use surface hinges." if self[:thick] < 14),
-         ("A cup this near the edge breaks out." if self[:setback] < 3)].compact
+         ("A cup this close to the edge breaks out." if self[:setback] < 3)].compact
       end
 
       def picture

@@ -12,7 +12,7 @@ module Core
       POCKETS = { 12 => 25, 16 => 25, 19 => 32, 22 => 38, 28 => 45, 38 => 63 }.freeze
 
       tool "holes", "Pilot and pocket holes",
-           "Which bit for a screw in which wood, how deep, and the screw of a pocket hole.", group: "fitting"
+           "Which bit fits a screw and wood, how deep to drill, and the screw for a pocket hole.", group: "fitting"
       field :screw, "Diameter of the screw", :length, 4.0, within: 2..10
       field :long, "Length of the screw", :length, 35.0, within: 8..200
       field :into, "Into", :choice, "softwood", choices: PILOT.transform_values(&:first)
@@ -25,8 +25,8 @@ module Core
 
       def lines
         [["Pilot", formatter.fine(pilot), "#{formatter.number(part * 100)}% of the screw in #{PILOT.fetch(self[:into]).first}, next bit"],
-         ["Depth of the pilot", length(held - 2), "#{length(2)} less than the screw reaches"],
-         ["Clearance in the upper part", formatter.fine(clearance), "the screw turns freely and draws tight"],
+         ["Depth of the pilot", length(held - 2), "#{length(2)} less than the screw's reach"],
+         ["Clearance in the upper part", formatter.fine(clearance), "the screw turns freely and pulls tight"],
          ["Thread that holds", length(held), "length − what it goes through"],
          ["Pocket hole instead", pocket, "by the thickness it goes through"]]
       end
@@ -34,8 +34,8 @@ module Core
       def cautions = %w[drill]
 
       def assumes
-        ["Parts of the diameter by wood: common practice; the screw's own sheet wins.",
-         "Wax on the thread in hardwood; a hole at least two diameters from the end."]
+        ["Parts of the diameter by wood: common practice. If the screw's data sheet differs, follow it.",
+         "In hardwood, wax the thread. Keep the hole at least two diameters from the end."]
       end
 
       def part = PILOT.fetch(self[:into]).last
@@ -57,7 +57,7 @@ module Core
       end
 
       def warnings
-        held < 2.5 * self[:screw] ? ["Only #{length(held)} of thread holds: #{length(2.5 * self[:screw])} and more is usual."] : []
+        held < 2.5 * self[:screw] ? ["Only #{length(held)} of thread holds: #{length(2.5 * self[:screw])} or more is usual."] : []
       end
 
       def picture

@@ -9,7 +9,7 @@ module Core
       TUCK = 25.0 # mm of cane beyond the groove on each side (common practice)
       GLASS = 2500 # kg/m³ (float glass, EN 572-1; from memory)
 
-      tool "inserts", "Glass, mirror and cane", "What size to order or cut for an opening with its rebate.",
+      tool "inserts", "Glass, mirror and cane", "What size to order or cut for an opening.",
            group: "handling"
       field :kind, "Insert", :choice, "glass", choices: KINDS
       field :wide, "Opening, width", :length, 300.0, within: 10..3000
@@ -48,7 +48,7 @@ module Core
 
       def steps
         if cane?
-          [Answer::Step.new(label: "Soak the cane, press it in with its spline, trim", work: "woodwork",
+          [Answer::Step.new(label: "Soak the cane, press it in with its spline, and trim it", work: "woodwork",
                             minutes: 60 * self[:count])]
         else
           []
@@ -57,12 +57,12 @@ module Core
 
       def assumes
         if cane?
-          return ["Soaked before it goes in: it draws tight as it dries.",
+          return ["Soak it first; it tightens as it dries.",
                   "Strands square to the opening, spline glued in."]
         end
 
-        ["Measure each opening in three places: the smallest counts.",
-         "Doors and what children reach: safety glass as local rules ask."]
+        ["Measure each opening in three places and use the smallest.",
+         "In doors and within reach of children, use safety glass as local rules require."]
       end
 
       def cane? = self[:kind] == "cane"
@@ -87,7 +87,7 @@ module Core
       end
 
       def warnings
-        !cane? && self[:rebate] - self[:clearance] < 4 ? ["Held by less than #{length(4)}: it falls out when the frame twists."] : []
+        !cane? && self[:rebate] - self[:clearance] < 4 ? ["Held by less than #{length(4)}: it can fall out when the frame twists."] : []
       end
 
       def picture

@@ -10,30 +10,30 @@ module Core
                "wax" => ["wax", 240],
                "own" => ["the grit below", nil] }.freeze
 
-      tool "ladder", "Sanding ladder", "From which grit to which, with the discs on the shelf and no step too long.",
+      tool "ladder", "Sanding ladder", "Which grits to use in order, with the discs you have.",
            group: "coating"
       field :from, "Starts", :choice, "bare", choices: STARTS.transform_values(&:first)
       field :start, "First grit", :count, 80
       field :under, "Ends under", :choice, "clear", choices: ENDS.transform_values(&:first)
       field :finish, "Last grit", :count, 220
       field :at_hand, "Grits at hand", :text, nil, optional: true,
-                                                   help: "leave blank: those on the shelf, else the usual ones"
+                                                   help: "blank: the ones on the shelf, or the usual ones"
       field :veneer, "Veneer", :choice, "no", choices: { "no" => "no", "yes" => "yes, thin" }
 
       private
 
-      def headline = "#{path.map { |grit| "P#{grit}" }.join(', ')}."
+      def headline = "#{path.join(', ')} grit."
 
       def lines
         path.each_cons(2).map do |coarse, fine|
-          ["P#{coarse} → P#{fine}", "#{formatter.number(size(coarse) / size(fine), 2)} times finer", reason(coarse)]
+          ["#{coarse} → #{fine}", "#{formatter.number(size(coarse) / size(fine), 2)} times finer", reason(coarse)]
         end
       end
 
       def cautions = %w[dust]
 
       def assumes
-        ["Mean sizes of FEPA 43-1 / ISO 6344 (from memory).", "Fewest steps, then the smallest largest jump."]
+        ["Mean sizes of FEPA 43-1 / ISO 6344 (from memory).", "Fewest steps first, then the smallest jumps."]
       end
 
       def path = @path ||= Planning::Grits.ladder(first, last, grits: here)
@@ -43,9 +43,7 @@ module Core
 
       def known(field)
         grit = self[field]
-        need(Planning::Grits::MICRONS.key?(grit), :not_a_grit, field: field, grit: grit, grits: Planning::Grits::MICRONS.keys.map do |one|
-          "P#{one}"
-        end.join(", "))
+        need(Planning::Grits::MICRONS.key?(grit), :not_a_grit, field: field, grit: grit, grits: Planning::Grits::MICRONS.keys.join(", "))
         grit
       end
 
@@ -64,7 +62,7 @@ module Core
       def warnings
         return [] unless self[:veneer] == "yes"
 
-        [("P#{first} goes through thin veneer: begin with P120." if first < 120), "By hand near the edges."].compact
+        [("#{first} grit sands through thin veneer: start with 120 grit." if first < 120), "Sand by hand near the edges."].compact
       end
 
       # Each grit as a row of grains of its size, a tenth of a millimetre drawn as two.
@@ -75,7 +73,7 @@ module Core
           (0..(150 / ((2 * radius) + 1)).floor).each do |grain|
             pic.circle(40 + (grain * ((2 * radius) + 1)), (row * 14) + 7, radius, "wood")
           end
-          pic.text(14, (row * 14) + 10, "P#{grit}")
+          pic.text(14, (row * 14) + 10, "#{grit} grit")
         end
         pic
       end

@@ -7,7 +7,7 @@ module Core
       MAX_SPLAY = 35 # degrees
 
       tool "legs", "Legs and base",
-           "Length and end cuts of splayed legs, rails between them, where the plates go, how far the feet stand out.",
+           "Length and end cuts of splayed legs, rails between them, where the plates go, and how far the feet stick out.",
            group: "setting_out"
       field :high, "Height of the base", :length, 250.0, within: 20..1200
       field :front, "Splay seen from the front, degrees", :number, 10, within: 0..MAX_SPLAY
@@ -18,7 +18,7 @@ module Core
       field :inset, "Plate's edge from the edges", :length, 40.0, within: 0..500
       field :plate, "Side of a mounting plate", :length, 65.0, within: 10..200
       field :rail, "Rail below the bottom", :length, nil, within: 0..1000, optional: true,
-                                                          help: "to its middle; empty for none"
+                                                          help: "to its middle; blank for none"
 
       def self.start(start) = { wide: start.width, deep: start.depth, high: start.leg }.compact
 
@@ -32,7 +32,7 @@ module Core
         [["Splay of the leg itself", degrees(splay), "tan r = √(tan² front + tan² side)"],
          ["Length along the leg", length(long), "height ÷ cos r"],
          ["Both ends, from square", degrees(splay), "parallel to each other, in the direction of the splay"],
-         ["Direction", degrees(direction), "from the front edge towards the corner: arctan(tan side ÷ tan front)"],
+         ["Direction", degrees(direction), "from the front edge toward the corner: arctan(tan side ÷ tan front)"],
          ["A foot stands out", "#{length(out(:front))} sideways, #{length(out(:side))} to front and back",
           "height × tan"],
          ["Feet apart", "#{length(feet(:wide, :front))} by #{length(feet(:deep, :side))}",
@@ -104,9 +104,9 @@ module Core
 
       def warnings
         [(if feet(:deep, :side) < self[:deep] * 0.6
-            "The feet stand in by #{length(self[:inset])} and more: pull it at the top and see whether it tips."
+            "The feet stand in by #{length(self[:inset])} and more: pull on the top to see if it tips."
           end),
-         ("Beyond 25° a leg wants a rail or a thicker plate." if splay > 25 && self[:rail].nil?)].compact
+         ("Beyond 25°, a leg needs a rail or a thicker plate." if splay > 25 && self[:rail].nil?)].compact
       end
 
       # From the front: the bottom, two legs, the rail.

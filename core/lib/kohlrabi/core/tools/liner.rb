@@ -7,15 +7,15 @@ module Core
       MAX_KINDS = 8 # kinds of pieces whose ways are all tried together
 
       tool "liner", "Drawer liner from a roll",
-           "Pieces for all drawers from a roll, turned where that saves, and the least length.",
+           "How to cut liner for all drawers from a roll with the least waste.",
            group: "handling"
       field :parts, "Drawers inside", :sheets, [Field::Part.new(number: 3, long: 720.0, wide: 400.0, name: "drawer", turn: true),
                                                 Field::Part.new(number: 2, long: 340.0, wide: 400.0,
                                                                 name: "small drawer", turn: true)],
-            help: "number × width × depth; a drawer narrower at one end by its wider end"
+            help: "number × width × depth; measure a tapered drawer at its wider end"
       field :roll, "Width of the roll", :length, 500.0, within: 50..2000
       field :trim, "Trimmed on each side", :length, 10.0, within: 0..100
-      field :repeat, "Pattern repeats every", :length, 0.0, within: 0..1000, help: "0: plain, and pieces may be turned"
+      field :repeat, "Pattern repeats every", :length, 0.0, within: 0..1000, help: "0 if it's plain, so pieces can be turned"
       field :metres, "On a roll", :run, 3, within: 0.1..100
 
       private
@@ -50,8 +50,13 @@ module Core
       end
 
       def assumes
-        [self[:repeat].positive? ? "With a pattern none is turned, and each begins at a repeat." : "Plain liner is turned where that saves.",
-         "Measure both ends of each drawer: old ones are out of square."]
+        [if self[:repeat].positive?
+           "With a pattern, no piece is turned, and each starts at a " \
+             "repeat."
+         else
+           "Plain liner is turned where that saves material."
+         end,
+         "Measure both ends of each drawer: old drawers are rarely square."]
       end
 
       def mark(place) = ("A".ord + (place % 26)).chr

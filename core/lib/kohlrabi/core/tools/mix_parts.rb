@@ -6,10 +6,10 @@ module Core
     class MixParts < Tool
       USUAL = { "own" => ["as written below", nil], "wash_even" => ["wash, paint and water 50:50", "50 paint; 50 water"],
                 "wash_thin" => ["wash, paint and water 30:70", "30 paint; 70 water"],
-                "chalk_home" => ["home-made chalk-style: paint, calcium carbonate, water", "240 paint; 30 calcium carbonate; 15 water"] }.freeze
+                "chalk_home" => ["homemade chalk-style paint: paint, calcium carbonate, water", "240 paint; 30 calcium carbonate; 15 water"] }.freeze
 
       tool "mix", "Mixing, scaling, correcting",
-           "Parts by volume for so much of a mix; or what to add so that a batch becomes one.",
+           "How much of each part to mix, or what to add to a batch to make it right.",
            group: "coating"
       field :usual, "Mix", :choice, "own", choices: USUAL.transform_values(&:first)
       field :parts, "Parts", :text, "2 blue; 2 white; 1 water", help: "number and name, divided by semicolons"
@@ -23,7 +23,7 @@ module Core
 
       def assumes
         [
-          "Parts by volume, stirred before and after. Mixes of your own are kept, matched and corrected under Shelf, Mixes.", *sealed
+          "Measure by volume, and stir before and after. You can save, match, and adjust your own mixes under Shelf, Mixes.", *sealed
         ]
       end
 
@@ -79,7 +79,7 @@ module Core
       end
 
       def sealed
-        self[:usual].start_with?("wash") ? ["A wash has lost the paint's own grip and clear coat: seal it."] : []
+        self[:usual].start_with?("wash") ? ["Thinned this much, paint no longer bonds or protects: seal it."] : []
       end
 
       def picture

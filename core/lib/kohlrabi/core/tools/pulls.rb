@@ -11,22 +11,22 @@ module Core
       THREAD = 5.0 # mm of thread that must hold, and that a pull must not be shorter of (common practice)
 
       tool "pulls", "Pulls: holes, screws, jig",
-           "Where the holes come, whether they clash with the old ones, and how long the screws must be.",
+           "Where the holes go, whether they clash with the old ones, and how long the screws have to be.",
            group: "fitting"
       field :wide, "Width of the front", :length, 800.0, within: 30..3000
       field :high, "Height of the front", :length, 180.0, within: 20..3000
       field :rule, "Pulls", :choice, "centre", choices: RULES
-      field :spacing, "Between the screws of a pull", :length, 128.0, within: 0..1000,
-                                                                      help: "centre to centre; 0 for a knob"
+      field :spacing, "Between a pull's screws", :length, 128.0, within: 0..1000,
+                                                                 help: "centre to centre; 0 for a knob"
       field :across, "From the top edge", :length, nil, within: 1..3000, optional: true,
-                                                        help: "leave blank: in the middle"
+                                                        help: "blank: in the middle"
       field :old, "Old holes, apart", :length, nil, within: 0..1000, optional: true,
                                                     help: "centre to centre, same middle; 0 for one"
-      field :plate, "Foot or plate of the pull, across", :length, 12.0, within: 1..300
+      field :plate, "Width of the pull's foot or plate", :length, 12.0, within: 1..300
       field :front, "Thickness of the front", :length, 19.0, within: 3..100
       field :overlay, "Overlay or slats on it", :length, 0.0, within: 0..60
-      field :grip, "Thread goes into the pull", :length, 8.0, within: 3..40
-      field :sold, "Screws sold, lengths", :lengths, [22.0, 25.0, 30.0, 40.0, 45.0]
+      field :grip, "Thread length in the pull", :length, 8.0, within: 3..40
+      field :sold, "Screw lengths you can buy", :lengths, [22.0, 25.0, 30.0, 40.0, 45.0]
 
       def self.start(start)
         wide, high = start.fronts.first
@@ -38,7 +38,7 @@ module Core
       def headline = "#{formatter.count(holes.size, 'hole')} in each front: #{screw_text}."
 
       def lines
-        [["Screw wanted", length(wanted), "front + overlay + thread in the pull"],
+        [["Screw needed", length(wanted), "front + overlay + thread in the pull"],
          ["Screw to buy", screw_text, "of those sold"],
          ["Spacing", kind, "common practice, no source"],
          *old_lines]
@@ -56,8 +56,8 @@ module Core
       end
 
       def assumes
-        ["Holes of #{length(DIAMETER)} for an M4 screw, drilled from the good side with a block behind.",
-         "Sets drilled by hand: number each pull to its place."]
+        ["Holes of #{length(DIAMETER)} for an M4 screw. Drill from the good side, with a block behind.",
+         "If you drill by hand, number each pull and its place."]
       end
 
       def middles
@@ -96,15 +96,15 @@ module Core
         return ["used again", "nothing to fill"] if near < 0.5
         if near < DIAMETER + 2
           return ["cut by a new hole",
-                  "glue in a dowel, let it set, then drill: the bit runs off otherwise"]
+                  "glue in a dowel, let it set, then drill, or the bit wanders"]
         end
         if near <= (self[:plate] / 2) - (DIAMETER / 2)
           return ["covered by the pull's foot",
-                  "fill only so that the edge does not crumble"]
+                  "fill it so the edge doesn't crumble"]
         end
 
         ["open to view",
-         "fill and sand; it shows under stain and clear coats: paint the front, a plate over it, or keep the old spacing"]
+         "fill and sand. Filler shows under stain and clear coats, so paint the front, cover it with a plate, or keep the old spacing"]
       end
 
       def old_lines = olds.uniq.map { |x| ["Old hole at #{length(x)}", *fate(x)] }
@@ -118,7 +118,7 @@ module Core
         unless bought
           need(longest >= least, :no_screw_reaches, field: :sold, longest: length(longest), thick: length(self[:front] + self[:overlay]),
                                                     wanted: length(wanted), deep: length(least - longest))
-          return "#{length(longest)}, holding by #{length(longest - self[:front] - self[:overlay])} of thread"
+          return "#{length(longest)}, with #{length(longest - self[:front] - self[:overlay])} of thread holding"
         end
         return "#{length(bought)}, as sold" if bought - wanted <= 1.5
 
@@ -132,12 +132,12 @@ module Core
         inches = self[:spacing] / 25.4
         return "#{length(self[:spacing])}, #{inches.round} × 1 in" if (inches - inches.round).abs < 0.01
 
-        "#{length(self[:spacing])}, neither a multiple of 32 mm nor of an inch: measure an old one again"
+        "#{length(self[:spacing])}, not a multiple of 32 mm or of an inch: measure an old one again"
       end
 
       def warnings
-        [("Too long a screw marks the pull or pulls nothing tight: cut it back, file the end." if bought && bought - wanted > 1.5),
-         ("An old hole is cut by a new one: plug it first." if olds.any? do |x|
+        [("A screw that's too long bottoms out and stays loose: cut it back and file the end." if bought && bought - wanted > 1.5),
+         ("A new hole cuts into an old one: plug the old one first." if olds.any? do |x|
            fate(x).first == "cut by a new hole"
          end)].compact
       end

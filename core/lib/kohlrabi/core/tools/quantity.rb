@@ -11,7 +11,7 @@ module Core
       field :coats, "Coats or repeats", :count, 2, within: 1..12
       field :way, "Applied by", :choice, "brush",
             choices: { "brush" => "brush", "roller" => "roller", "spray" => "sprayer", "hand" => "by hand" }
-      field :pieces, "Pieces alike", :count, 1, within: 1..200
+      field :pieces, "Identical pieces", :count, 1, within: 1..200
 
       def self.start(start) = { area: start.painted, coats: start.coats }.compact
 
@@ -33,7 +33,7 @@ module Core
       def cautions = row[:cautions]
 
       def assumes
-        ["#{formatter.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
+        ["#{formatter.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, unless the label says otherwise'}.",
          "#{surcharge}% stays in the #{way} and the tray (common practice)."]
       end
 

@@ -7,17 +7,17 @@ module Core
       SIDE = 12.7 # mm of room for a ball-bearing runner on each side (common practice)
 
       tool "runners", "Drawer runners and stops",
-           "The longest runner that goes in, how wide the drawer is made, where its stop sits.",
+           "The longest slide that fits, how wide to make the drawer, and where its stop goes.",
            group: "fitting"
       field :opening, "Width of the opening", :length, 420.0, within: 60..2000
       field :deep, "Depth inside", :length, 440.0, within: 60..1500
       field :front, "Front", :choice, "inset",
-            choices: { "inset" => "inset, flush with the frame", "overlay" => "lies on the frame" }
+            choices: { "inset" => "inset, flush with the frame", "overlay" => "overlaps the frame" }
       field :thick, "Thickness of the front", :length, 19.0, within: 5..60
       field :kind, "Runs on", :choice, "metal",
             choices: { "metal" => "metal runners at its sides", "wood" => "wooden runners" }
-      field :play, "Play at each side on wood", :length, 1.0, within: 0..10
-      field :sold, "Runners sold, lengths", :lengths, [250.0, 300.0, 350.0, 400.0, 450.0, 500.0, 550.0]
+      field :play, "Gap on each side with wooden runners", :length, 1.0, within: 0..10
+      field :sold, "Slide lengths you can buy", :lengths, [250.0, 300.0, 350.0, 400.0, 450.0, 500.0, 550.0]
       field :drawer, "Depth of the drawer with its front", :length, 420.0, within: 50..1500
 
       private
@@ -26,7 +26,7 @@ module Core
         [["Room for the runner", length(room), "depth − #{'front − ' if inset?}#{length(2)}"],
          ["Drawer outside", length(outside), "opening − #{metal? ? "2 × #{length(12.7)}" : '2 × play'}"],
          ["Stop from the frame's front", length(stop),
-          inset? ? "thickness of the front, so that it ends flush" : "the front itself is the stop"],
+          inset? ? "thickness of the front, so it ends flush" : "the front itself is the stop"],
          ["Behind the drawer", length(behind), "depth − drawer"]]
       end
 
@@ -38,8 +38,8 @@ module Core
       end
 
       def assumes
-        ["#{length(12.7)} at each side for ball-bearing runners; the sheet of yours wins.",
-         "Wood swells: wide drawers in damp months get more play."]
+        ["#{length(12.7)} on each side for ball-bearing slides. If the data sheet differs, follow it.",
+         "Wood swells, so give wide drawers more of a gap in dry months."]
       end
 
       def metal? = self[:kind] == "metal"
@@ -68,11 +68,11 @@ module Core
         mm
       end
 
-      def warnings = behind < 5 ? ["Less than #{length(5)} behind it: it hits the back before the stop."] : []
+      def warnings = behind < 5 ? ["Less than #{length(5)} behind it: the drawer hits the back before the stop."] : []
 
       # Seen from above.
       def picture
-        pic = Picture.new(self[:opening] + 40, self[:deep] + 30, "The opening from above with its drawer")
+        pic = Picture.new(self[:opening] + 40, self[:deep] + 30, "The opening and its drawer from above")
         pic.rect(0, 30, self[:opening] + 40, self[:deep], "wood").rect(20, 30, self[:opening], self[:deep], "gap")
         side = (self[:opening] - outside) / 2
         pic.rect(20 + side, inset? ? 30 : 30 - self[:thick], outside, self[:drawer], "part")

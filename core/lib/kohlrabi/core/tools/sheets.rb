@@ -7,20 +7,20 @@ module Core
       KEPT = 150 # mm of a rest worth keeping (common practice)
 
       tool "sheets", "Cutting plan for sheets and wrap",
-           "Parts from boards, sheets or fluted wrap by straight cuts: strips first, grain kept, oversize to trim flush.",
+           "Cuts parts from boards, sheets, or fluted wrap: strips first, with the grain, oversize to trim flush.",
            group: "setting_out"
       field :parts, "Parts", :sheets, [Field::Part.new(number: 2, long: 600.0, wide: 380.0, name: "side", turn: false),
                                        Field::Part.new(number: 1, long: 800.0, wide: 380.0, name: "shelf", turn: true)],
-            help: "number × along the grain × across it and a name; “any way” where it may be turned"
+            help: "number × along the grain × across it and a name; add “any way” if it can be turned"
       field :long, "Sheet along the grain", :length, 2440.0, within: 50..10_000
       field :wide, "Sheet across the grain", :length, 1220.0, within: 50..10_000
       field :kerf, "Saw kerf", :length, 3.0, within: 0..10
       field :trim, "Trimmed off each edge of the sheet", :length, 0.0, within: 0..100
-      field :spare, "Oversize on each side of a part", :length, 0.0, within: 0..50, help: "to trim flush once it is on"
+      field :spare, "Oversize on each side of a part", :length, 0.0, within: 0..50, help: "to trim flush after gluing"
       field :pitch, "Width of a flute", :length, 0.0, within: 0..200,
-                                                      help: "of fluted wrap; parts are cut to whole flutes; 0 for none"
+                                                      help: "of fluted wrap; parts are cut to whole flutes; 0 if not fluted"
       field :joined, "Pattern runs on", :choice, "no",
-            choices: { "no" => "no", "yes" => "over all parts in their order, cut in one piece" }
+            choices: { "no" => "no", "yes" => "across all parts in order, cut from one piece" }
 
       def self.start(start)
         return {} if start.fronts.empty?
@@ -42,8 +42,8 @@ module Core
 
       def lines
         [["Becomes parts", "#{formatter.number(plan.used * 100, 0)}%", "of what is bought"],
-         ["Fewest that could do", plan.bound.to_s, "by area and by what cannot share a sheet"],
-         ["Rest of the last sheet", left_over(rest), nil]]
+         ["Fewest that could do", plan.bound.to_s, "by area and by what can't share a sheet"],
+         ["Left of the last sheet", left_over(rest), nil]]
       end
 
       def table = Answer::Table.new(columns: ["Mark", "Part", "Sheet", "From the edge, along", "across"], rows: rows)
@@ -53,8 +53,8 @@ module Core
       def cuts = self[:parts].each_with_index.map { |part, index| cut(part, index) }
 
       def assumes
-        ["Cuts from edge to edge: each strip off the sheet first, then its parts to length.",
-         "#{formatter.length(self[:kerf])} is lost at each cut.",
+        ["Cut edge to edge: strips first, then parts to length.",
+         "#{formatter.length(self[:kerf])} is lost with each cut.",
          ("Parts cut to whole flutes of #{length(self[:pitch])}." if self[:pitch].positive?)].compact
       end
 
@@ -88,9 +88,9 @@ module Core
       end
 
       def proof
-        return "proven, none could be saved" if plan.count == plan.bound
+        return "proven, none " if plan.count == plan.bound
 
-        "at least #{plan.bound} are needed; a cleverer plan could save #{plan.count - plan.bound} at most"
+        "at least #{plan.bound} are needed; a better plan could save #{plan.count - plan.bound} at most"
       end
 
       def rest = plan.rest

@@ -8,9 +8,9 @@ module Core
       EDGE = 3 # mm of wood that a screw wants on each side (common practice)
 
       tool "slats", "Slats and reeding",
-           "Positions from the centre, equal margins, sticks to buy, and a rod to mark from.", group: "setting_out"
+           "Positions from the center, equal margins, sticks to buy, and a marking rod.", group: "setting_out"
       field :field, "Width of the field", :length, 800.0, within: 10..10_000
-      field :widths, "Widths of the slats, repeating", :lengths, [30.0], help: "one, or several that repeat: 30, 15"
+      field :widths, "Slat widths, repeating", :lengths, [30.0], help: "one, or several that repeat: 30, 15"
       field :by, "Choose", :choice, "gap", choices: { "gap" => "the gap", "count" => "the number" }
       field :gap, "Gap", :length, 10.0, within: 0..1000, optional: true
       field :count, "Number of slats", :count, 18, within: 1..500, optional: true
@@ -19,8 +19,8 @@ module Core
       field :thick, "Thickness", :length, 8.0, within: 0.5..100
       field :stick, "Length of a stick to buy", :length, 2400.0, within: 50..10_000
       field :kerf, "Saw kerf", :length, 3.0, within: 0..10
-      field :screws, "Pull screws in the middle, apart", :length, nil, within: 0..1000, optional: true,
-                                                                       help: "centre to centre; 0 for one screw"
+      field :screws, "Distance between the pull's screws", :length, nil, within: 0..1000, optional: true,
+                                                                         help: "centre to centre; 0 for one screw"
 
       def self.start(start)
         wide, high = start.fronts.first || start.doors.first
@@ -32,7 +32,7 @@ module Core
       def headline = "#{formatter.count(number, 'slat')}, #{length(gap)} between, #{length(margin)} at each end."
 
       def lines
-        [["Margin at each end", length(margin), "what is left over, halved"],
+        [["Margin at each end", length(margin), "half of what's left over"],
          ["Gap", length(gap), self[:by] == "gap" ? "as chosen" : "shared out evenly"],
          ["Sticks to buy", bought, proof],
          ["Relief", formatter.number(relief, 2), "1 + 2 × thickness ÷ pitch: times the paint of a flat face"]]
@@ -47,8 +47,8 @@ module Core
       def cuts = self[:widths].uniq.map.with_index { |wide, index| cut(wide, index) }
 
       def assumes
-        ["Mark from the centre outwards, so that what is lost lies at both ends.",
-         "Sticks as wide as the slats; ends that the saw takes: #{length(self[:kerf])} each."]
+        ["Mark from the center out, so any error ends up at both ends.",
+         "Buy sticks as wide as the slats. Each cut takes #{length(self[:kerf])} each."]
       end
 
       def room = self[:field] - (2 * self[:margin])
@@ -137,7 +137,7 @@ module Core
         middle = self[:field] / 2
         off = [middle - (self[:screws] / 2), middle + (self[:screws] / 2)].uniq.reject { |x| held?(x) }
         off.map do |x|
-          "The screw at #{length(x)} falls into a gap: pack it out to #{length(self[:thick])}, or change the number by one."
+          "The screw at #{length(x)} falls into a gap: pad it out to #{length(self[:thick])}, or change the number by one."
         end
       end
 

@@ -5,13 +5,13 @@ module Core
     # Splitting a top in two equal ones.
     class SplitTop < Tool
       tool "split_top", "Splitting a top in two",
-           "Two equal parts after the saw and what is planed off, and the edge to make again.",
+           "The size of both halves after sawing and planing, and the edge to redo.",
            group: "setting_out"
       field :wide, "Width", :length, 1200.0, within: 50..5000
       field :deep, "Depth", :length, 500.0, within: 20..3000
       field :kerf, "Saw kerf", :length, 3.0, within: 0..10
       field :plane, "Planed off each sawn edge", :length, 1.0, within: 0..20
-      field :overhang, "Overhang wanted at the new edge", :length, 20.0, within: 0..200
+      field :overhang, "Overhang at the new edge", :length, 20.0, within: 0..200
       field :profile, "Profile of the old edges", :choice, "square",
             choices: { "square" => "square", "round" => "rounded", "moulded" => "moulded" }
 
@@ -28,8 +28,8 @@ module Core
       def lines
         [["Saw line", length(line), saw_why],
          ["Each part", "#{length(half)} by #{length(self[:deep])}", half_why],
-         ["Lost in all", length(self[:wide] - (2 * half)),
-          "#{'what is cut out, ' if out?}kerf and planing of both edges"],
+         ["Total loss", length(self[:wide] - (2 * half)),
+          "#{'the cutout, ' if out?}kerf and planing of both edges"],
          ["Body under each", length(half - (2 * self[:overhang])), "with the overhang on both ends"]]
       end
 
@@ -47,8 +47,8 @@ module Core
       def warnings = profile
 
       def assumes
-        ["Guide clamped on the part that is measured; tape over the line against splinters.",
-         "Heavy halves fall: both are held before the saw is through."]
+        ["Clamp the guide to the part you measured, and tape the line against splinters.",
+         "Heavy halves can fall: support both before the cut is through."]
       end
 
       def half
@@ -62,17 +62,17 @@ module Core
       def line = out? ? ((self[:wide] - self[:out]) / 2) - self[:kerf] : (self[:wide] - self[:kerf]) / 2
       def out? = self[:out].positive?
 
-      def half_why = out? ? "(width − what is cut out) ÷ 2 − kerf − planing" : "(width − kerf) ÷ 2 − planing"
+      def half_why = out? ? "(width − the cutout) ÷ 2 − kerf − planing" : "(width − kerf) ÷ 2 − planing"
 
       def saw_why
-        return "half of the width, less half of the kerf, from either end" unless out?
+        return "half of the width, minus half the kerf, from either end" unless out?
 
-        "half of what stays, less the kerf, from either end; the second cut from the other end"
+        "half of what's left, minus the kerf, from either end; the second cut from the other end"
       end
 
       def profile
-        { "square" => [], "round" => ["The sawn edges are square: round them like the old ones before the finish."],
-          "moulded" => ["The moulding is gone at the sawn edges: a cutter of that shape, a strip glued on, or that edge to the wall."] }
+        { "square" => [], "round" => ["The sawn edges are square: round them over like the old ones before finishing."],
+          "moulded" => ["The sawn edges have no molding: use a matching router bit, glue on a strip, or turn that edge to the wall."] }
           .fetch(self[:profile])
       end
 

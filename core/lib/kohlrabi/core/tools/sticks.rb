@@ -8,7 +8,7 @@ module Core
       SHORTEST = 150 # mm of an offcut that is worth keeping (common practice)
 
       tool "sticks", "Cutting plan for sticks",
-           "Parts from sticks of one length with the saw's kerf: the fewest sticks, and what is left of each.",
+           "Cuts parts from sticks of one length, saw kerf included: the fewest sticks, and what's left of each.",
            group: "setting_out"
       field :parts, "Parts", :sticks,
             [Field::Part.new(number: 4, long: 620.0, name: "leg", turn: true), Field::Part.new(number: 4, long: 415.0, name: "rail", turn: true)],
@@ -33,7 +33,7 @@ module Core
       def lines
         [["Parts", formatter.number(self[:parts].sum(&:number), 0), "#{length(self[:parts].sum { |part| part.number * long(part) })} in all"],
          ["Becomes parts", "#{formatter.number(share * 100, 0)}%", "of what is bought"],
-         ["Fewest that could do", plan.bound.to_s, "by lengths and by what cannot share a stick"]]
+         ["Fewest that could do", plan.bound.to_s, "by length and by what can't share a stick"]]
       end
 
       def table = Answer::Table.new(columns: ["Sticks", "Cut in this order", "Left"], rows: rows)
@@ -48,8 +48,8 @@ module Core
       end
 
       def assumes
-        ["A kerf of #{length(self[:kerf])} after each cut; none where the last part ends with the stick.",
-         "Measure a stick before cutting: sold lengths run short or long."]
+        ["A kerf of #{length(self[:kerf])} after each cut, except when the last part ends the stick.",
+         "Measure each stick before you cut: they can be a little short or long."]
       end
 
       def long(part) = part.long + self[:spare]
@@ -68,7 +68,7 @@ module Core
       end
 
       def proof
-        plan.proven? ? "proven, no plan does with fewer" : "at least #{plan.bound} are needed, so at most #{plan.count - plan.bound} could be saved"
+        plan.proven? ? "proven: no plan takes fewer" : "at least #{plan.bound} are needed, so you could save at most #{plan.count - plan.bound} "
       end
 
       def share = self[:parts].sum { |part| part.number * long(part) } / (plan.count * self[:stick])

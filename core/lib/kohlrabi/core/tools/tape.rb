@@ -5,7 +5,7 @@ module Core
     # Masking tape for the edges of zones.
     class Tape < Tool
       tool "tape", "Masking tape",
-           "How long a run and how many rolls for the edges of zones, with the step that peels it.", group: "coating"
+           "How much tape you need for the edges of zones, and how many rolls.", group: "coating"
       field :count, "Panels or zones", :count, 4, within: 1..200
       field :wide, "Width of each", :length, 400.0, within: 1..6000
       field :high, "Height of each", :length, 180.0, within: 1..6000
@@ -32,13 +32,13 @@ module Core
 
       def steps
         [Answer::Step.new(label: "Mask #{formatter.count(self[:count], 'zone')}", work: "painting", minutes: minutes),
-         Answer::Step.new(label: "Peel the tape while the last coat is touch dry", work: "painting",
+         Answer::Step.new(label: "Peel the tape when the last coat is touch dry", work: "painting",
                           minutes: (minutes / 4.0).ceil)]
       end
 
       def assumes
-        ["Pressed down along its edge; peeled back on itself before the coat is hard.",
-         "A metre takes a minute and a half to lay (common practice)."]
+        ["Press down the edge. Peel it back on itself before the coat hardens.",
+         "Each meter takes about 1½ minutes to apply (common practice)."]
       end
 
       def edge

@@ -7,13 +7,13 @@ module Core
       STEP = 5 # percent, where one reading alone is there (common practice, no source)
       FORD = { 20 => nil, 100 => nil }.keys.freeze # seconds between which the formula of the Ford cup no. 4 holds (ASTM D1200; from memory)
 
-      tool "thinning", "Thinning with a drain cup", "How much water or thinner to add, from what the cup took.",
+      tool "thinning", "Thinning with a drain cup", "How much water or thinner to add, based on your cup readings.",
            group: "coating"
       field :product, "Product", :product, "paint_all"
       field :paint, "Paint in the pot", :volume, 300, within: 1..20_000
-      field :target, "Seconds wanted", :number, 30, within: 5..200
+      field :target, "Target seconds", :number, 30, within: 5..200
       field :readings, "Readings, percent: seconds", :text, "0: 75; 5: 52",
-            help: "what was added in percent of the paint, and the seconds the cup took"
+            help: "how much you added in percent of the paint, and the seconds in the cup"
 
       private
 
@@ -31,8 +31,8 @@ module Core
       end
 
       def assumes
-        ["Seconds fall evenly on a logarithmic scale as it is thinned.",
-         limit ? "#{row[:label].capitalize} takes #{limit}% at most." : "No limit is known of this product: its label wins."]
+        ["Thinning lowers the seconds evenly on a logarithmic scale.",
+         limit ? "#{row[:label].capitalize} takes #{limit}% at most." : "No limit known for this product. Follow its label."]
       end
 
       def cautions = row[:cautions]
@@ -101,17 +101,17 @@ module Core
       end
 
       def headline
-        return "It is there: add nothing." if there?
+        return "Just right. Don't add anything." if there?
         return "Too thin: add #{formatter.amount(too_thin)} of paint." if too_thin
-        return "Too thin already, and one reading does not say by how much: read again after adding paint." if past? && percent.nil?
-        return "Thinner than #{formatter.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint." if past?
-        return "It is at its limit of #{limit}%: add nothing more." unless add
+        return "Already too thin. Add some paint, then measure again." if past? && percent.nil?
+        return "Thinner than #{formatter.number(target)} s even without thinner. Use a smaller nozzle, or mix in thicker paint." if past?
+        return "It's at its limit of #{limit}%. Don't add any more." unless add
 
-        "Add #{formatter.amount(add)}, then read the cup again."
+        "Add #{formatter.amount(add)}, then measure again."
       end
 
       def why
-        return "one reading: #{STEP}% more, then read again" if readings.map(&:first).uniq.size < 2
+        return "one reading: #{STEP}% more, then measure again" if readings.map(&:first).uniq.size < 2
 
         "the line through #{formatter.count(readings.size, 'reading')}"
       end

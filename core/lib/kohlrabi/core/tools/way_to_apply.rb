@@ -7,11 +7,11 @@ module Core
       NOZZLE = 5 # minutes of cleaning the nozzle between coats (common practice, no source)
 
       tool "method", "Brush, roller or sprayer",
-           "Hours each way with setting up and cleaning, where spraying begins to pay, and its passes.",
+           "Hours for each way with setup and cleanup, when spraying pays off, and how many passes it takes.",
            group: "coating"
       field :area, "Area", :area, 2_500_000.0
       field :coats, "Coats", :count, 2, within: 1..12
-      field :height, "Height of the face to spray", :length, 850.0, within: 10..3000
+      field :height, "Height of the surface to spray", :length, 850.0, within: 10..3000
       field :fan, "Fan width", :length, 200.0, within: 20..600
       field :overlap, "Overlap, percent", :number, 40, within: 0..80
 
@@ -20,7 +20,7 @@ module Core
       private
 
       def headline
-        "#{best.capitalize} is quickest: #{effort(times.fetch(best))} for #{formatter.count(self[:coats], 'coat')}."
+        "#{best.capitalize} is fastest: #{effort(times.fetch(best))} for #{formatter.count(self[:coats], 'coat')}."
       end
 
       def lines
@@ -34,13 +34,13 @@ module Core
       def cautions = %w[spray]
 
       def assumes
-        ["Roller 2.5 and sprayer 4.5 times as fast as the brush (common practice, weak).",
-         "Sprayer: 15 min setting up, 15 masking, 10 cleaning, #{NOZZLE} between coats (common practice).",
-         "#{length(150)} to #{length(200)} off, square to the face."]
+        ["Roller 2.5 and sprayer 4.5 times as fast as the brush (built-in guess).",
+         "Sprayer: 15 min to set up, 15 to mask, 10 to clean, #{NOZZLE} between coats (common practice).",
+         "#{length(150)} to #{length(200)} away, square to the surface."]
       end
 
       def warnings
-        self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual: less leaves stripes, more runs."]
+        self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual. Less leaves stripes; more causes runs."]
       end
 
       def best = times.min_by { |_, minutes| minutes }.first

@@ -10,9 +10,9 @@ module Core
       BOARDS = { "board" => "chipboard", "laminate" => "chipboard" }.freeze
       ALONE = 25 # kg close to the body that is the usual top for one fit person (health and safety guidance; from memory)
 
-      tool "weight", "Weight for lifting", "What a piece or a board weighs, and how many it takes to lift it.",
+      tool "weight", "Weight for lifting", "What a piece or a board weighs, and how many people it takes to lift it.",
            group: "handling"
-      field :form, "It is", :choice, "case",
+      field :form, "What it is", :choice, "case",
             choices: { "case" => "a case of boards with back and front", "open" => "a case of boards, open in front", "table" => "a top on legs",
                        "block" => "a board or a solid block" }
       field :material, "Material", :choice, "pine", choices: LABELS
@@ -38,16 +38,16 @@ module Core
         [["Volume of wood", formatter.bulk(volume), how],
          ["Density", formatter.density(density), "#{LABELS.fetch(self[:material])}, air-dry"],
          ["Without its drawers", (formatter.weight(weight - (drawers * density)) if drawers.positive?),
-          "they come out before it is moved"]]
+          "take them out before you move it"]]
       end
 
       def cautions = %w[lift]
 
-      def warnings = [("Two are not enough: a trolley, straps, or take it apart." if people > 2)].compact
+      def warnings = [("Two people aren't enough. Use a dolly and straps, or take it apart." if people > 2)].compact
 
       def assumes
-        ["Wood at the moisture of a heated room; old oak and wet wood weigh more.",
-         "#{formatter.weight(ALONE)} close to the body is the usual top for one fit person; stairs and reach lower it."]
+        ["For wood at room moisture. Old oak and wet wood weigh more.",
+         "#{formatter.weight(ALONE)} close to the body is the usual limit for one fit person. On stairs or at arm's length it's less."]
       end
 
       def density = DENSITIES.fetch(self[:material])
@@ -89,14 +89,14 @@ module Core
 
       def who
         { 1 => "one fit person, close to the body", 2 => "two people" }.fetch(people) do
-          "#{people} people, or a trolley"
+          "#{people} people, or a dolly"
         end
       end
 
       def how
-        { "case" => "top, bottom, sides, front and a thin back × thickness", "open" => "top, bottom, shelf, sides and a thin back × thickness",
+        { "case" => "top, bottom, sides, front, and a thin back × thickness", "open" => "top, bottom, shelf, sides, and a thin back × thickness",
           "table" => "top, four legs twice as thick, aprons",
-          "block" => "width × depth × height" }.fetch(self[:form]) + (drawers.positive? ? ", and drawers of half the thickness" : "")
+          "block" => "width × depth × height" }.fetch(self[:form]) + (drawers.positive? ? ", and drawers at half the thickness" : "")
       end
 
       def picture

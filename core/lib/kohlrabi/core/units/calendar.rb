@@ -30,6 +30,25 @@ module Core
         date&.strftime(date.year == today.year ? "%-d %b" : "%-d %b %Y")
       end
 
+      MONTH_FIRST = %w[US].freeze # countries that write the month before the day (common practice, no source)
+
+      # As it is read on a screen, with its year only where that is not this year's. country: two letters or nil.
+      # "Tue 30 Jun", "30 Jun 2025"; in the US "Tue, Jun 30", "Jun 30, 2025". nil stays nil.
+      def near(date, today:, country: nil)
+        month_first = MONTH_FIRST.include?(country)
+        return date&.strftime(month_first ? "%b %-d, %Y" : "%-d %b %Y") unless date&.year == today.year
+
+        date.strftime(month_first ? "%a, %b %-d" : "%a %-d %b")
+      end
+
+      # How long something may take, no more exact than it is known: "5 days", "8 weeks", "7 months".
+      def about(days)
+        count, word = if days < 21 then [days.round, "day"]
+                      else days < 182 ? [(days / 7.0).round, "week"] : [(days / 30.44).round, "month"]
+                      end
+        "#{count} #{word}#{'s' unless count == 1}"
+      end
+
       # Refuses a date after today. Returns the date.
       def past!(date, today:, what:)
         return date if date.nil? || date <= today

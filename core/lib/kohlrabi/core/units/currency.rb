@@ -21,7 +21,16 @@ module Core
         end
       end.to_h.freeze
 
-      attr_reader :code, :name, :exponent, :decimal_mark
+      NARROW = "\u00A0" # between digits and a symbol beside them: never a new line
+
+      # How many times more of it than euros or dollars buys about the same, as a power of ten; 1 where not listed
+      # (orders of magnitude, from memory).
+      SCALES = { 10 => %w[SEK NOK DKK CZK TRY THB UAH ZAR MXN HKD TWD PHP EGP MDL UYU NIO],
+                 100 => %w[JPY HUF ISK INR RSD RUB ALL MKD DZD KES PKR BDT LKR NPR DOP CRC CLP ARS JMD],
+                 1000 => %w[KRW COP TZS UGX MNT NGN PYG AMD], 10_000 => %w[IDR VND LBP IRR UZS KHR LAK GNF] }
+               .flat_map { |scale, codes| codes.map { |code| [code, scale] } }.to_h.freeze
+
+      attr_reader :code, :name, :exponent, :decimal_mark, :symbol, :scale
 
       # code: three letters, any case. Raises Refusal for an unknown one.
       def self.find(code)
@@ -57,7 +66,18 @@ module Core
         @name = row.name
         @exponent = Math.log10(row.subunit_to_unit).round
         @decimal_mark = row.decimal_mark
+        @symbol = row.symbol || row.iso_code
+        @symbol_first = row.symbol_first
+        @scale = SCALES.fetch(@code, 1)
         @signs = [row.iso_code, row.symbol, row.disambiguate_symbol, *::Money::Currency.table.fetch(row.id)[:alternate_symbols]].compact.map { |sign| sign.downcase.delete_suffix(".") }
+      end
+
+      # Digits with its symbol, where the `money` gem has it: "€12.50", "CHF 12.50", "12.50 kr", "−$3".
+      def written(digits)
+        minus, bare = digits.start_with?(Numerals::MINUS) ? [Numerals::MINUS, digits.delete_prefix(Numerals::MINUS)] : ["", digits]
+        return "#{minus}#{bare}#{NARROW}#{symbol}" unless @symbol_first
+
+        "#{minus}#{symbol}#{NARROW if symbol.match?(/[[:alpha:].]\z/)}#{bare}"
       end
 
       # Whether a text is its sign or its code, in any case.

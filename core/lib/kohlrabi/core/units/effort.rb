@@ -75,12 +75,46 @@ module Core
         minutes.zero? ? "#{hours} h" : format("%<hours>d h %<minutes>02d", hours: hours, minutes: minutes)
       end
 
+      QUARTERS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
+
+      # Estimated work: to 5 minutes under an hour, to a quarter of an hour above. "25 min", "1¾ h". nil stays nil.
+      def about(seconds)
+        return if seconds.nil?
+        return "#{Numerals::MINUS}#{about(-seconds)}" if seconds.negative?
+
+        minutes = (seconds / 300.0).round * 5
+        return "#{[minutes, seconds.zero? ? 0 : 5].max} min" if minutes < 60
+
+        "#{quarters((seconds / 900.0).round)} h"
+      end
+
+      # As #about, rounded up: so much is enough.
+      def enough(seconds)
+        step = seconds > HOUR - 300 ? 900 : 300
+        about((Rational(seconds) / step).ceil * step)
+      end
+
+      # Estimated work between two ends: "40–55 min", "1½–2¼ h", from four hours on in whole hours "8–12 h".
+      def between(low, high)
+        return [about(low), about(high)].uniq.join("–").gsub(/ min(?=–\d+ min)/, "") if high < HOUR
+
+        step = high < 4 * HOUR ? 1 : 4
+        ends = [low, high].map { |seconds| [(seconds / (900.0 * step)).round, 1].max * step }
+        "#{ends.uniq.map { |number| quarters(number) }.join('–')} h"
+      end
+
       # Decimal hours for programs, two places: "1.33". nil stays nil.
       def decimal(seconds)
         seconds && Numerals.plain(Rational(seconds, HOUR), 2)
       end
 
       private
+
+      # A number of quarter hours: "1¾", "¾", "8".
+      def quarters(number)
+        whole, rest = number.divmod(4)
+        "#{whole if whole.positive? || rest.zero?}#{QUARTERS.fetch(rest)}"
+      end
 
       # In digits, with points, fractions apart.
       def plain(text)

@@ -27,9 +27,65 @@ module Core
         minor.to_i
       end
 
-      # For reading: "1 234.50" with a true minus. nil stays nil. amount: Integer or Rational minor units.
-      def text(amount, currency)
-        amount && Numerals.scaled_text(amount.round(half: :up), currency.exponent)
+      # Recorded money, for reading: "€1,234.50", "−$12.00". nil stays nil. amount: Integer or Rational minor units.
+      def text(amount, currency) = amount && currency.written(bare(amount, currency))
+
+      # The same in a column whose heading has the symbol: "1,234.50".
+      def bare(amount, currency) = amount && Numerals.scaled_text(amount.round(half: :up), currency.exponent)
+
+      # An estimate, no more exact than it is known: "€225", "€1,400".
+      def about(amount, currency) = amount && whole(about_minor(amount, currency), currency)
+
+      # As #about, rounded up: so much is enough.
+      def enough(amount, currency) = amount && whole(about_minor(amount, currency, :ceil), currency)
+
+      # An estimate between two ends: "€230–345"; one figure where both ends round to the same.
+      def between(low, high, currency)
+        ends = [low, high].map { |minor| about_minor(minor, currency) }
+        return whole(ends.first, currency) if ends.uniq.one?
+        return ends.map { |minor| whole(minor, currency) }.join(" to ") if ends.any?(&:negative?)
+
+        currency.written(ends.map { |minor| digits(minor, currency) }.join("–"))
+      end
+
+      # A price that someone asks, pays or offers, without cents where it has none: "€255", "€254.50".
+      def price(amount, currency)
+        return if amount.nil?
+
+        minor = amount.round(half: :up)
+        (minor % currency.unit).zero? ? whole(minor, currency) : text(minor, currency)
+      end
+
+      # A limit in whole units, on the safe side: no more than this, no less than this. "€116"
+      def at_most(amount, currency) = amount && whole(to_whole(amount, currency, :floor), currency)
+      def at_least(amount, currency) = amount && whole(to_whole(amount, currency, :ceil), currency)
+
+      # An estimated pay an hour or cost a day, to two figures: "€8.30", "€11", "€2".
+      def rate(amount, currency)
+        return if amount.nil?
+
+        price(two_figures(amount), currency)
+      end
+
+      # Two of them: "€9–18", "€8.30–11".
+      def rates(low, high, currency)
+        ends = [low, high].map { |amount| rate(amount, currency) }
+        return ends.uniq.join(" to ") if ends.uniq.one? || ends.any? { |text| text.start_with?(Numerals::MINUS) }
+
+        currency.written(ends.map { |text| text[/\d[\d.,]*/] }.join("–"))
+      end
+
+      # An estimate in minor units: to 1 under 20, to 5 under 500, to 10 under 1,000, above that to two figures, in the
+      # currency's scale. What is more than nothing never becomes 0.
+      # way: :round or :ceil.
+      def about_minor(amount, currency, way = :round)
+        one = currency.unit * currency.scale
+        size = amount.abs
+        to = [[20, 1], [500, 5], [1000, 10]].find { |limit, _| size < limit * one }&.last
+        to = to ? to * one : 10**(size.to_i.to_s.size - 2)
+        near = (Rational(size) / to).public_send(way) * to
+        near = to if near.zero? && !size.zero?
+        amount.negative? ? -near : near
       end
 
       # For programs: "-1234.50". nil stays nil.
@@ -38,6 +94,17 @@ module Core
       end
 
       private
+
+      def whole(minor, currency) = currency.written(digits(minor, currency))
+      def digits(minor, currency) = Numerals.scaled_text(minor / currency.unit, 0)
+      def to_whole(amount, currency, way) = (Rational(amount) / currency.unit).public_send(way) * currency.unit
+
+      # To two figures, but to no less than the currency's smallest unit.
+      def two_figures(amount)
+        return 0 if amount.zero?
+
+        Rational(amount).round.then { |minor| minor.round(2 - minor.abs.to_s.size) }
+      end
 
       def decimals(currency) = currency.exponent.zero? ? "no decimals" : "#{currency.exponent} decimals"
 

@@ -5,9 +5,8 @@ module Core
     # Reads decimal numbers that a person typed, exactly, and writes them for a person or a program.
     module Numerals
       MINUS = "−"
-      GAP = " " # between groups of three digits
-
-      GROUPS = /(?<=\d)#{GAP}(?=\d{3})/
+      GAP = "," # between groups of three digits, for reading
+      GROUPS = /(?<=\d)#{GAP}(?=\d{3}(?!\d))/
 
       extend self
 
@@ -48,11 +47,19 @@ module Core
         scaled.negative? ? "-#{text}" : text
       end
 
-      # As #plain, for reading: a true minus, and gaps in numbers of five digits or more. "−12 345.50"
+      # As #plain, for reading: a true minus, and groups in numbers of five digits or more. "−12,345.50"
       def text(value, places) = readable(plain(value, places))
 
-      # As #scaled_plain, for reading.
-      def scaled_text(scaled, places) = readable(scaled_plain(scaled, places))
+      # As #scaled_plain, for reading, as amounts of money are written: groups from four digits on. "−1,234.50"
+      def scaled_text(scaled, places) = readable(scaled_plain(scaled, places), from: 4)
+
+      # A chance (0..1) in a sentence, to 5%: "80%", "under 5%", "over 95%".
+      def chance(share)
+        return "under 5%" if share < 0.05
+        return "over 95%" if share > 0.95
+
+        "#{(share * 20).round * 5}%"
+      end
 
       # A person's text cut short for a message.
       def clip(text)
@@ -76,14 +83,13 @@ module Core
         Rational([found[:whole].gsub(/[,.\s]/, ""), found[:part]].compact.join("."))
       end
 
-      def readable(plain)
+      # from: how many digits before the point make groups.
+      def readable(plain, from: 5)
         text = plain.start_with?("-") ? "#{MINUS}#{plain.delete_prefix('-')}" : plain
-        whole = text.index(".") || text.size
-        return text if whole < 5
+        whole, part = text.split(".")
+        return text if whole.delete(MINUS).size < from
 
-        digits = text[0, whole]
-        rest = text[whole..]
-        digits.match?(/\d{5}/) ? digits.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{GAP}") + rest : text
+        [whole.gsub(/(?<=\d)(?=(?:\d{3})+\z)/, GAP), part].compact.join(".")
       end
 
       # plain: where only a point counts, as a file was said to have it, the number with one.

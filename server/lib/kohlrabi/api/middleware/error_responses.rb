@@ -50,7 +50,9 @@ module Api
 
       def failed(env, error)
         warn "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}: #{error.full_message(highlight: false)}"
-        Problem.response(500, "Nothing was changed. Try again; if it stays, see the server's log.")
+        Problem.response(500,
+                         "Something went wrong. Reload the page to see whether your change was saved, then try again. If it keeps " \
+                         "happening, check what Kohlrabi printed on the workshop's computer.")
       end
     end
   end

@@ -2,7 +2,7 @@
 
 module Api
   module Middleware
-    # Once an answer is on its way, works out anew what takes longer than a page may wait: what own listings say of
+    # Once an answer is on its way, works out again what takes longer than a page may wait: what own listings say of
     # the market. A device that tells much has plans counted once, after the last of it.
     class Maintenance
       AFTER = "rack.after_reply" # what the server calls when it has answered

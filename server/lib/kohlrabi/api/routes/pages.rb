@@ -9,7 +9,7 @@ module Api
       def self.registered(app)
         app.get(%r{/(?!api/|assets/|photos/).*}) do
           file = File.join(PUBLIC, "index.html")
-          halt 503, "The interface is not built. Start with bin/kohlrabi serve." unless File.file?(file)
+          halt 503, "The interface isn't built yet. Start Kohlrabi with bin/kohlrabi serve." unless File.file?(file)
 
           content_type :html
           cache_control :no_store

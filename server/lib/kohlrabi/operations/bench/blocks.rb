@@ -36,7 +36,7 @@ module Operations
       def drying(piece, step)
         Clocks.wet(piece, step).map do |clock|
           dry = Clocks.follows(piece, step, clock)
-          BLOCK.new(code: "drying", text: "“#{clock.label}” is dry enough #{Clocks.said(dry)}.", until: dry)
+          BLOCK.new(code: "drying", text: "“#{clock.label}” is dry #{Clocks.said(dry)}.", until: dry)
         end
       end
     end

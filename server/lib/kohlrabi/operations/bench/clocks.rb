@@ -94,7 +94,7 @@ module Operations
 
       def too_early(piece, step)
         clock = wet(piece, step).first or return
-        ["Too early: “#{clock.label}” is dry enough #{said(follows(piece, step, clock))}.",
+        ["Too early: “#{clock.label}” is dry #{said(follows(piece, step, clock))}.",
          "before “#{clock.label}” was free"]
       end
 

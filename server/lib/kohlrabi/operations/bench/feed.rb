@@ -62,7 +62,7 @@ module Operations
 
       def tags
         Scout::TagWatch.due.map do |scouting, on, why|
-          entry("tag-#{scouting.prospect.id}", on, on + 1, "Look at the tag: #{scouting.prospect.title}", text: why)
+          entry("tag-#{scouting.prospect.id}", on, on + 1, "Check the tag price: #{scouting.prospect.title}", text: why)
         end
       end
 
@@ -75,12 +75,12 @@ module Operations
       def price_step(step)
         day = [step.due_on, Support::Workshop.today].max
         entry("step-#{step.id}", day, day + 1,
-              "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, Support::Workshop.current.money)}")
+              "Price drop: #{step.piece.name} to #{Support::Workshop.current.amounts.price(step.asking_minor)}")
       end
 
       def fetched(hold)
         text = [hold.who, hold.pick_up].compact_blank.join(", ")
-        entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: text)
+        entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Pickup: #{hold.piece.name}", text: text)
       end
 
       def entry(uid, from, to, summary, **rest)

@@ -12,7 +12,7 @@ module Operations
         yield
         after = ready
         lines = after.filter_map { |id, (name, day)| line(name, before[id]&.last, day) }
-        lines.empty? ? ["No piece is ready on another day."] : lines
+        lines.empty? ? ["No ready dates change."] : lines
       end
 
       private
@@ -29,7 +29,7 @@ module Operations
 
       def line(name, before, after)
         return if before == after
-        return "#{name}: nobody can say any more when it is ready." unless after
+        return "#{name}: no ready date anymore." unless after
 
         "#{name}: ready #{Core::Units::Calendar.text(after)}#{" instead of #{Core::Units::Calendar.text(before)}" if before}."
       end

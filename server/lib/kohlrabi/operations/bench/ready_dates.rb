@@ -13,7 +13,7 @@ module Operations
 
       # Answer of a piece as it is planned.
       def of(piece, bench: Schedules.now)
-        return Answer.new(why: "it is not in work") unless bench.pieces.key?(piece.id)
+        return Answer.new(why: "no work is planned") unless bench.pieces.key?(piece.id)
 
         on, early, late = [bench.schedule, bench.early, bench.late].map do |schedule|
           schedule.ready(piece.id)&.then { |minute| bench.date(minute) }

@@ -5,7 +5,7 @@ module Operations
     # What is to be worked on all pieces, and when: the core's schedule, made from plans, working hours and places.
     class Schedules
       AHEAD = 150 # days
-      STEP = 5 # minutes: the schedule is made anew at most so often while nothing changes
+      STEP = 5 # minutes: the schedule is made again at most so often while nothing changes
       UNPLANNED = 40 # pieces without a plan that are named
       STAGES = Flips::Lists::IN_WORK
 

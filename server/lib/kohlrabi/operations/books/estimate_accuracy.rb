@@ -14,8 +14,8 @@ module Operations
         (SELECT COALESCE(SUM(cost_shares.amount_minor), 0) FROM cost_shares JOIN costs ON costs.id = cost_shares.cost_id
         WHERE cost_shares.piece_id = flip_summaries.piece_id AND costs.deletion_id IS NULL AND costs.category IN ('materials', 'hardware'))
       SQL
-      LINES = { hours: ["Hours by the plan", :effort], hours_before: ["Hours expected before buying", :effort],
-                materials: ["Materials expected before buying", :money], resale: ["Resale expected", :money] }.freeze
+      LINES = { hours: ["Planned hours", :effort], hours_before: ["Hours expected before buying", :effort],
+                materials: ["Materials expected before buying", :money], resale: ["Expected price", :money] }.freeze
       # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as
       # Core::Books::Accuracy.of.
       Line = Struct.new(:key, :label, :unit, :answer, :pairs, keyword_init: true)

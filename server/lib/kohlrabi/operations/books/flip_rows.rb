@@ -3,7 +3,7 @@
 module Operations
   module Books
     # All flips as files for other programs tell them: what is recorded of a piece, its stored figures
-    # (Flips::Summaries) and the parts of its sale, without putting each flip together anew. Amounts are minor
+    # (Flips::Summaries) and the parts of its sale, without putting each flip together again. Amounts are minor
     # units; dates are text as kept, "2026-03-01"; nil is not known.
     module FlipRows
       PIECE = %i[id ticket name kind source bought_on notes width_mm depth_mm height_mm created_at].freeze

@@ -34,7 +34,7 @@ module Operations
 
       private
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.exact(minor)
 
       def pieces(count) = count.round == 1 ? "1 piece" : "#{count.round} pieces"
     end

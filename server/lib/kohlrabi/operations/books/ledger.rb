@@ -93,7 +93,7 @@ module Operations
         bought.filter_map do |row|
           on = row.bought_on || row.created_at.in_time_zone(Support::Workshop.current.zone).to_date
           Core::Books::Entry.balanced(on, "Shelf: #{Shelf::Containers.product(row.product)[:label]}", { SHELF => row.paid_minor },
-                                      row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
+                                      row.opening ? OPENING : CASH, note: ("date unknown" unless row.bought_on))
         end
       end
 

@@ -49,15 +49,14 @@ module Operations
         workshop = Support::Workshop.current
         seconds = points.sum(&:seconds)
         own = { "your pay" => Core::Flips::HourlyPay.of(points.sum(&:profit), seconds) }
-        { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
+        { "minimum pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
       end
 
       def reasons(points)
         seconds = points.filter_map { |point| point.seconds if point.profit }.sum
         worked = points.select(&:seconds).sum(&:profit)
         pay = Core::Flips::HourlyPay.of(worked, seconds) if worked.positive?
-        text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
-        Core::Books::Reasons.new(points, pay: pay, text: text)
+        Core::Books::Reasons.new(points, pay: pay, text: Support::Workshop.current.amounts)
       end
     end
   end

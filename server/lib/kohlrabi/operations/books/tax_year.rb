@@ -8,7 +8,7 @@ module Operations
     # ends. What of it counts, and when, is for local rules.
     class TaxYear
       HEAD = %w[section date ticket name what amount note].freeze
-      NOTE = "What counts, when, and how stock is valued, is for your local rules; ask whoever does your taxes. Nothing is added to the record."
+      NOTE = "Local rules decide what counts, when, and how stock is valued. Ask whoever does your taxes."
 
       # year: Integer, the calendar year.
       def initialize(year)
@@ -59,7 +59,7 @@ module Operations
       def purchases
         found[:purchases].map do |piece|
           row("purchase", piece.bought_on, piece, "price paid", piece.purchase_minor,
-              ("price not known" if piece.purchase_minor.nil?))
+              ("price unknown" if piece.purchase_minor.nil?))
         end
       end
 
@@ -82,7 +82,7 @@ module Operations
         on = flip.chain.on(:sold)
         sale = flip.sale
         own = [["sale", "sold#{" at #{flip.channel}" if flip.channel}", sale.price], ["tip", "tip", sale.tip], ["fee", "fee", sale.fee],
-               ["delivery", "delivery", sale.delivery], ["rent", "rent of its place, by days", sale.rent]]
+               ["delivery", "delivery", sale.delivery], ["rent", "rent for its spot, by day", sale.rent]]
         rows = if @days.cover?(on)
                  own.reject do |_, _, amount|
                    amount&.zero?
@@ -98,7 +98,7 @@ module Operations
       def refund(flip, event, on)
         back = event.refund.fee_back_minor.to_i
         [row("refund", event.happened_on || on, flip.piece, "given back", event.refund.amount_minor),
-         (row("fee given back", event.happened_on || on, flip.piece, "fee", back) if back.positive?)].compact
+         (row("fee refunded", event.happened_on || on, flip.piece, "fee", back) if back.positive?)].compact
       end
 
       def mileage
@@ -112,7 +112,7 @@ module Operations
 
       def apart
         found[:apart].map do |entry|
-          [entry.kind, entry.happened_on.iso8601, nil, nil, entry.what, money(entry.amount_minor), "apart from flips"]
+          [entry.kind, entry.happened_on.iso8601, nil, nil, entry.what, money(entry.amount_minor), "not part of a flip"]
         end
       end
 
@@ -121,10 +121,10 @@ module Operations
         take = Core::Books::StockTake.new(stock_pieces)
         { "stock at start" => @days.first - 1, "stock at end" => @days.last }.flat_map do |section, day|
           answer = take.at(day)
-          note = [("#{answer.unknown} of unknown cost left out" if answer.unknown.positive?),
-                  ("#{answer.undated} without dates left out" if answer.undated.positive?)]
+          note = [("#{answer.unknown} left out because their cost is unknown" if answer.unknown.positive?),
+                  ("#{answer.undated} left out because a date is missing" if answer.undated.positive?)]
           rows = answer.rows.map do |(ticket, name), minor|
-            [section, day.iso8601, ticket, name, "at cost", money(minor), ("cost not known" if minor.nil?)]
+            [section, day.iso8601, ticket, name, "at cost", money(minor), ("cost unknown" if minor.nil?)]
           end
           [*rows,
            ["#{section}, total", day.iso8601, nil, nil, "#{answer.rows.size} pieces at cost", money(answer.total),

@@ -8,7 +8,7 @@ module Operations
       OLDEST = 8
       MONTHS = 24
       PARTS = { "Waiting before work" => %w[pieces.bought_on started_on], "On the bench" => %w[started_on ready_on],
-                "Ready, not yet listed" => %w[ready_on listed_on], "On the market" => %w[listed_on ended_on],
+                "Ready, not yet listed" => %w[ready_on listed_on], "For sale" => %w[listed_on ended_on],
                 "Days to sell" => %w[pieces.bought_on ended_on] }.freeze
       SINCE = "CASE stage WHEN 'bought' THEN bought_on WHEN 'on the bench' THEN started_on WHEN 'ready' THEN ready_on ELSE listed_on END"
       # parts: {label => quantile summary in days}; oldest: Array of [piece, days, minor]; found: {month => [count,

@@ -19,7 +19,7 @@ module Operations
       # Had less been asked. less: Rational share; quicker: percent of days a percent, nil for what own listings
       # say. Returns Core::Books::Cheaper::Answer.
       def cheaper(less, quicker, filter)
-        quicker, source = quicker ? [quicker, "an assumption, no source"] : learned(less)
+        quicker, source = quicker ? [quicker, "an assumption"] : learned(less)
         sales = filter.scope.where(stage: "sold").where.not(receipts_minor: nil)
                       .pluck(:receipts_minor, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"))
         Core::Books::Cheaper.new(sales, less: less, quicker: quicker, source: source, fee_rate: Support::Workshop.current.fee_rate || 0,
@@ -48,7 +48,7 @@ module Operations
       def learned(less)
         fit = Market::Fits.standing.fit
         known = "learned from #{Core::Units::Numerals.counted(fit.sold, 'sale')} of yours and what stands behind them"
-        source = fit.sold.zero? ? "common practice, weak" : known
+        source = fit.sold.zero? ? "a built-in guess" : known
         [Core::Books::Cheaper.learned(less, fit.beta), source]
       end
 

@@ -57,8 +57,8 @@ module Operations
       def left(profit, spent, received)
         plain = ->(key, label, amount) { Core::Figure.plain(key, label, :money, amount) }
         known = profit.amount ? profit : plain.call(:profit, "Cash profit", 0) # no flip yet: what was spent stands all the same
-        Core::Figure.sum(:left, "Left of the year", :money,
-                         [["+", known], ["+", plain.call(:received, "Filming, gifts and other", received.values.sum)],
+        Core::Figure.sum(:left, "Left for the year", :money,
+                         [["+", known], ["+", plain.call(:received, "Filming, gifts, and other", received.values.sum)],
                           ["−", plain.call(:spent, "Tools and overhead", spent.values.sum)]])
       end
     end

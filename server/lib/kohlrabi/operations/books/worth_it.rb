@@ -16,7 +16,7 @@ module Operations
 
         Core::Books::WorthIt.new(expected: expected(piece), came: came(statement), profit: statement.cash_profit.amount,
                                  pay: statement.hourly_pay.amount, floor: workshop.floor_pay_minor, target: workshop.target_pay_minor,
-                                 text: ->(minor) { Core::Units::MoneyText.text(minor, workshop.money) }).answer
+                                 text: workshop.amounts).answer
       end
 
       private

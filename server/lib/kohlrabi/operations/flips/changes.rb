@@ -4,7 +4,7 @@ module Operations
   module Flips
     # Says what a change of shares did to the figures of each piece, and keeps it in their diaries: before and after.
     module Changes
-      FIGURES = { "cash_in_minor" => "money in", "cash_profit_minor" => "profit" }.freeze
+      FIGURES = { "cash_in_minor" => "spent so far", "cash_profit_minor" => "profit" }.freeze
 
       extend self
 
@@ -42,7 +42,7 @@ module Operations
         end
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money) || "not known"
+      def money(minor) = Support::Workshop.current.amounts.exact(minor) || "unknown"
     end
   end
 end

@@ -26,7 +26,7 @@ module Operations
         end
       end
 
-      # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures
+      # A changed amount is shared again by the same weights. Where shares change, or a flip has ended, both figures
       # stay in the diary.
       def update(id, given)
         Records::Base.transaction do
@@ -63,7 +63,7 @@ module Operations
         ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
         return yield unless shared_anew || ended
 
-        Changes.tell(touched, "The cost “#{cost.what}” was corrected", &)
+        Changes.tell(touched, "The cost “#{cost.what}” was edited", &)
       end
 
       # A cost that stands by itself. Raises Refused for one that a trip made.

@@ -37,7 +37,7 @@ module Operations
         Records::Base.transaction do
           damage = Support::Finder.find(Records::Damage, id)
           set(damage, "before", was: "after")
-          Support::Removal.of([damage, *damage.finding], what: "Damage undone")
+          Support::Removal.of([damage, *damage.finding], what: "Damage removed")
         end
       end
 

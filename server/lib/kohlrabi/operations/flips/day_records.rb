@@ -40,7 +40,7 @@ module Operations
       def remove(ids)
         entries = Array(ids).map { |id| Work.own(id) }
         Support::Removal.of(entries,
-                            what: "Hours of #{entries.size} #{entries.size == 1 ? 'entry' : 'entries'} removed")
+                            what: "Hours by #{entries.size} #{entries.size == 1 ? 'entry' : 'entries'} removed")
       end
 
       private

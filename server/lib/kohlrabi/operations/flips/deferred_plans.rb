@@ -44,7 +44,7 @@ module Operations
         Support::Context.open { Records::Base.transaction { ToCome.renew(ids) } } if ids.any?
       rescue StandardError => e
         LOCK.synchronize { @due.merge(ids) }
-        warn "What is to come could not be counted: #{e.class}: #{e.message}"
+        warn "The work left couldn't be counted: #{e.class}: #{e.message}"
       end
     end
   end

@@ -45,7 +45,7 @@ module Operations
       def costs(piece)
         piece.cost_shares.includes(cost: :draws).select { |share| share.cost.deletion_id.nil? }.map do |share|
           cost = share.cost
-          kind, text = cost.draws.any? ? ["shelf", "Taken from the shelf: #{cost.what}"] : ["cost", cost.what]
+          kind, text = cost.draws.any? ? ["shelf", "Used from the shelf: #{cost.what}"] : ["cost", cost.what]
           Line.new(on: cost.spent_on, at: cost.created_at, kind: kind, text: text, minor: share.amount_minor)
         end
       end
@@ -71,7 +71,7 @@ module Operations
         steps = marks.map(&:step).uniq.size
         return "Done: #{marks.first.label}" unless marks.first.event_id
 
-        "#{steps} open #{steps == 1 ? 'step' : 'steps'} of the plan taken as done"
+        "#{steps} open #{steps == 1 ? 'step' : 'steps'} of the plan counted as done"
       end
 
       def photos(piece)

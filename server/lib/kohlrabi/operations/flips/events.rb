@@ -2,7 +2,7 @@
 
 module Operations
   module Flips
-    # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked anew.
+    # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked again.
     module Events
       KINDS = Core::Flips::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
       ENDINGS = %w[kept given_away scrapped parted_out lost].freeze

@@ -89,7 +89,7 @@ module Operations
       end
 
       def parted(own, taken)
-        [(["Its own", own] unless own.zero?), ["Taken over from #{@inherited.from}", taken]].compact
+        [(["Recorded on it", own] unless own.zero?), ["From #{@inherited.from}", taken]].compact
       end
 
       # The price of a lot's member in its parts.

@@ -200,7 +200,7 @@ module Operations
         piece = member.piece
         member.destroy!
         piece.update!(purchase_minor: nil)
-        Changes.write(piece, "shares", "Taken out of the lot “#{member.lot.name}”; its price is not known since.")
+        Changes.write(piece, "shares", "Removed from the lot “#{member.lot.name}”; its price is unknown now.")
       end
 
       # Things found inside that are no pieces go to the stash.

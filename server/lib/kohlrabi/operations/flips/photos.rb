@@ -106,7 +106,7 @@ module Operations
         photo.update!(face: chosen == true)
       end
 
-      # Puts the photo at a place and numbers all of them anew.
+      # Puts the photo at a place and numbers all of them again.
       def move(photo, place)
         owner = photo.piece || photo.prospect || photo.stash_item || photo.comparable || photo.receipt
         all = owner.photos.reload.reject { |one| one.id == photo.id }

@@ -27,16 +27,16 @@ module Operations
         Planning::DoneWith.tick(steps.map do |key|
           { "piece_id" => @piece.id, "step" => key }
         end, person: nil, pieces: [@piece.id])
-        return "No step is done with it." if steps.empty?
+        return "No steps were ticked off." if steps.empty?
 
-        steps.size == 1 ? "One step is done." : "#{steps.size} steps are done."
+        steps.size == 1 ? "One step is ticked off." : "#{steps.size} steps are ticked off."
       end
 
       def costs
         rows = Array(@given["items"]).map { |item| { "piece_id" => @piece.id, "item" => item } }
         cost = Records::Cost.live.where(id: @question.said).order(:id).last
         Planning::StillToBuy.link(cost, rows) if cost
-        rows.empty? ? "It covers nothing that was planned." : "It no longer counts as still to buy."
+        rows.empty? ? "It doesn't cover anything planned." : "It's off the shopping list."
       end
 
       def materials
@@ -45,9 +45,9 @@ module Operations
         if rows.any? do |row|
           row["became"] == "used"
         end
-          "What was used is taken from the shelf as far as it was there."
+          "What you used is off the shelf, as far as there was enough."
         else
-          "Nothing is taken from the shelf."
+          "The shelf stays as it is."
         end
       end
 
@@ -56,7 +56,7 @@ module Operations
         refuse(:not_one_of_these, field: :answer, given: said, choices: "planned, left") unless %w[planned
                                                                                                    left].include?(said)
         Planning::Findings.touch_up(@question.finding, said)
-        said == "planned" ? "The touch-up is in the plan." : "It stays as it is."
+        said == "planned" ? "The touch-up is now in the plan." : "No touch-up is planned."
       end
 
       def said

@@ -153,17 +153,17 @@ module Operations
 
       def shorten(question)
         kept, other = question.kept_and_cut
-        return "Both stand." unless kept
+        return "Both are kept." unless kept
 
         left = Core::Bench::Overlap.without(span(other), span(kept))
         if left.nil?
-          question.update!(deletion: Support::Removal.of([other], what: "Hours that overlapped removed"))
-          return "It is removed: all of it was in the other."
+          question.update!(deletion: Support::Removal.of([other], what: "Overlapping hours removed"))
+          return "It's removed, because the other one covers all of it."
         end
         question.update!(before_started_at: other.started_at, before_seconds: other.seconds)
         last(other, left.first, (left.last - left.first).round)
         kind = Core::Flips::WorkKinds.label(other.kind).downcase
-        "#{Core::Units::Effort.text(other.seconds)} of #{kind} are left of it."
+        "#{Core::Units::Effort.text(other.seconds)} of #{kind} of it is left."
       end
     end
   end

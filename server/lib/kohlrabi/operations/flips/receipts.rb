@@ -78,8 +78,8 @@ module Operations
       def refuse_total(paid, printed, lines)
         return if printed.nil? || printed == paid
 
-        money = Support::Workshop.current.money
-        text = ->(minor) { Core::Units::MoneyText.text(minor, money) }
+        Support::Workshop.current.money
+        text = Support::Workshop.current.amounts.method(:exact)
         refuse(:receipt_does_not_add_up, field: :total, lines: lines.size, paid: text.call(paid), total: text.call(printed),
                                          gap: text.call((printed - paid).abs), side: printed > paid ? "missing" : "too much")
       end

@@ -64,7 +64,7 @@ module Operations
         Records::Base.transaction do
           event = Support::Finder.find(Records::PieceSetEvent, event_id)
           set = event.piece_set
-          Changes.tell(set.members.map(&:piece_id), "The set “#{set.name}” was corrected") do
+          Changes.tell(set.members.map(&:piece_id), "The set “#{set.name}” was edited") do
             event.update!(read(given, event.kind))
             share(set, event)
             event
@@ -86,11 +86,11 @@ module Operations
         refuse(:set_sold, field: :piece_ids, set: set.name) if sold
         Records::Base.transaction do
           set.members.each do |member|
-            Changes.write(member.piece, "set", "The set “#{set.name}” was broken; this piece stands by itself again.")
+            Changes.write(member.piece, "set", "The set “#{set.name}” was split up, so this piece is on its own again.")
           end
           events = set.happenings.flat_map { |event| event.events.to_a }
           marks = events.flat_map { |event| Planning::Settling.marks(event) }
-          Support::Removal.of([set, *set.happenings, *events, *marks], what: "Set “#{set.name}” broken")
+          Support::Removal.of([set, *set.happenings, *events, *marks], what: "Set “#{set.name}” split up")
         end
       end
 

@@ -18,7 +18,7 @@ module Operations
         rows.map { |row| [row["piece_id"], weight(row["weight"])] }
       end
 
-      # Writes the shares of a cost or work entry anew from its whole. Returns the ids of all pieces touched.
+      # Writes the shares of a cost or work entry again from its whole. Returns the ids of all pieces touched.
       def write(record, rows)
         before = record.shares.map(&:piece_id)
         steps = record.is_a?(Records::WorkEntry) ? record.shares.to_h { |share| [share.piece_id, { step: share.step }] } : {}

@@ -12,7 +12,7 @@ module Operations
 
       extend self
 
-      # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
+      # Recomputes and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
       # so that the change that led to it is rolled back.
       # Sold pieces that stood at a rented place beside one of them, before the change or after it, are recounted, too;
       # of several that changed together each is beside the others.
@@ -32,7 +32,7 @@ module Operations
       def recount(piece_ids) = piece_ids.each_slice(BATCH) { |ids| store(rows(ids)) }
 
       # At a start: all that an earlier version, a server that was ended, or the days since have left uncounted. The
-      # block is told how many flips first.
+      # block gets how many flips first.
       def bring_up_to_date(&)
         ToCome.complete
         BoothRents.run

@@ -12,7 +12,7 @@ module Operations
 
       extend self
 
-      # Counts anew for some pieces. Nothing is known of a piece without a plan of which nobody has said anything.
+      # Counts again for some pieces. Nothing is known of a piece without a plan of which nobody has said anything.
       def renew(ids)
         Planning::Together.forget
         ids = Planning::Together.with_mates(ids) # what one of a set takes, the others share

@@ -42,7 +42,7 @@ module Operations
       ALL = { "kind" => ["Kind", COLUMN.call("kind_key"), false], "source" => ["Where from", COLUMN.call("source"), false],
               "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
               "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
-              "extra" => ["What was put on", EXTRAS, true],
+              "extra" => ["Finish used", EXTRAS, true],
               "maker" => ["Maker", COLUMN.call("maker"), false],
               "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false],
               "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
@@ -71,7 +71,7 @@ module Operations
       # A trait in words; a kind by the word that is used most here.
       def label(by, trait)
         return words.fetch(trait, trait) if by == "kind" && trait != NONE
-        return %w[technique finish extra].include?(by) ? "none recorded" : "not given" if trait == NONE
+        return %w[technique finish extra].include?(by) ? "none recorded" : "not set" if trait == NONE
         return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
         return Core::Tools::Catalogue.fetch(trait).label if by == "extra"
         return date(by, trait) if %w[season month].include?(by)

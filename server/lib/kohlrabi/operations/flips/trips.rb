@@ -104,7 +104,7 @@ module Operations
         ids.empty? ? [Support::Workshop.people.first] : ids.map { |id| Support::Finder.find(Records::Person, id) }
       end
 
-      # Writes the cost and the hours anew.
+      # Writes the cost and the hours again.
       def carry(trip, rows, people)
         drive = drive(trip)
         cost = trip.cost || trip.build_cost(category: "trip")

@@ -2,7 +2,7 @@
 
 module Operations
   module House
-    # Computes every flip anew and compares it with what is stored; checks that shares add up and SQLite is sound.
+    # Recomputes every flip and compares it with what is stored; checks that shares add up and SQLite is sound.
     module Doctor
       extend self
 
@@ -17,7 +17,7 @@ module Operations
         findings
       end
 
-      # Writes every summary anew.
+      # Writes every summary again.
       def mend = Flips::Summaries.refresh(Records::Piece.order(:id).pluck(:id))
 
       # Wholes whose shares don't add up to them, in sentences.
@@ -35,7 +35,7 @@ module Operations
 
       def lost_photos
         Records::Photo.live.pluck(:id, :fingerprint).filter_map do |id, print|
-          "Photo #{id}: its file is lost." unless File.file?(Pictures.path(print))
+          "Photo #{id}: the file is missing." unless File.file?(Pictures.path(print))
         end
       end
 
@@ -44,7 +44,7 @@ module Operations
         Records::Lot.live.where.not(price_minor: nil).includes(:members).filter_map do |lot|
           whole = Flips::Lots.whole(lot)
           parts = LOT_PARTS.map { |name| lot.members.sum { |member| member["#{name}_minor"].to_i } }
-          "Parts of lot #{lot.id} do not add up to it." unless parts == [whole.price, whole.premium, whole.tax]
+          "Parts of lot #{lot.id} don't add up." unless parts == [whole.price, whole.premium, whole.tax]
         end
       end
 
@@ -54,7 +54,7 @@ module Operations
           share = model.reflect_on_association(:shares).klass
           table = model.table_name
           model.joins(:shares).group("#{table}.id").having("SUM(#{share.table_name}.#{column}) <> #{table}.#{column}")
-               .pluck("#{table}.id").map { |id| "Shares of #{name} #{id} do not add up to it." }
+               .pluck("#{table}.id").map { |id| "Shares of #{name} #{id} don't add up." }
         end
       end
 

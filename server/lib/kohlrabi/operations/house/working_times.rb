@@ -40,7 +40,7 @@ module Operations
         zone.local(date.year, date.month, date.day, *minute.divmod(60))
       end
 
-      # given: {"rows": [{"weekday", "from", "to"}]}: all weekdays of a person anew; none: as usual.
+      # given: {"rows": [{"weekday", "from", "to"}]}: all weekdays of a person again; none: as usual.
       def week(person_id, given)
         Records::Base.transaction do
           person = Support::Finder.find(Records::Person, person_id)

@@ -36,14 +36,14 @@ module Operations
           values = params.done!
           refuse(:payment_of_nothing, field: :amount) unless amount.positive?
           payment = Records::Payment.create!(piece: piece, paid_on: Support::Workshop.today, **values.compact)
-          Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
+          Flips::Changes.write(piece, "payment", "Partial payment of #{money(amount)}.")
           payment
         end
       end
 
       def remove_payment(id)
         payment = Support::Finder.find(Records::Payment, id)
-        Support::Removal.of([payment], what: "Part payment of #{money(payment.amount_minor)} removed")
+        Support::Removal.of([payment], what: "Partial payment of #{money(payment.amount_minor)} removed")
       end
 
       # It came back: the sale and its refunds are taken back, so that it is listed again, from today; the fee and
@@ -79,7 +79,7 @@ module Operations
       # Pieces that something was paid down for.
       def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)
 
-      # The days that it was on the market stand by themselves; from today it is listed anew.
+      # The days that it was on the market stand by themselves; from today it is listed again.
       def undo_sale(piece, sold, why)
         listed = TimeToSell.listed_since(piece, piece.summary.listed_on)
         deletion = Support::Removal.of([*piece.events.select do |event|
@@ -87,7 +87,7 @@ module Operations
         end, sold], what: "Sale of #{piece.name} undone")
         Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed,
                                     sold_on: sold.happened_on, returned_on: Support::Workshop.today)
-        Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
+        Flips::Changes.write(piece, "return", ["It was returned.", why].compact.join(" "))
         deletion
       end
 
@@ -99,12 +99,12 @@ module Operations
       end
 
       def cost(piece, gone)
-        what = "Lost on a return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
+        what = "Lost on the return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
         Flips::Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, Support::Workshop.current.money),
                             "spent_on" => Support::Workshop.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.exact(minor)
     end
   end
 end

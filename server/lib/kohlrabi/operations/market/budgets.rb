@@ -4,7 +4,7 @@ module Operations
   module Market
     # How many hours a piece in hand still bears, and what each way to go on pays from here.
     module Budgets
-      AS_FOUND = "what such pieces bring as they are found: common practice, weak"
+      AS_FOUND = "a built-in guess for pieces sold as found"
 
       extend self
 

@@ -32,7 +32,7 @@ module Operations
 
       def remove(id)
         row = Support::Finder.find(Records::Comparable, id)
-        Support::Removal.of([row], what: "#{row.what} taken off the comparables")
+        Support::Removal.of([row], what: "#{row.what} removed from the prices you looked up")
       end
 
       private

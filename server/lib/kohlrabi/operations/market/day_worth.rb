@@ -19,12 +19,12 @@ module Operations
         share = Rational(Support::Workshop.current.day_hundredths, 10_000)
         least = value.middle * share
         percent = Support::Percent.text(Support::Workshop.current.day_hundredths)
-        why = "#{percent}% of its value, the least by House rules"
+        why = "#{percent}% of its value, the minimum in House rules"
         reason = short or return Answer.new(minor: least, why: why)
         earned = [earned(value, cost), value.middle * MOST].min
         if earned > least
           Answer.new(minor: earned,
-                     why: "what each of your spaces earns a day, as #{reason}")
+                     why: "what each of your spaces earns a day, because #{reason}")
         else
           Answer.new(
             minor: least, why: why
@@ -37,9 +37,9 @@ module Operations
         Support::VersionedCache.once([:short_of_room, Support::Workshop.today]) do
           workshop = Support::Workshop.current
           held, to_come = Record.of(Support::Workshop.today)[:held].first.map(&:to_i)
-          if workshop.places.to_i.positive? && held >= workshop.places then "all #{workshop.places} places are full"
+          if workshop.places.to_i.positive? && held >= workshop.places then "all #{workshop.places} spaces are full"
           elsif workshop.weekly_seconds.to_i.positive? && to_come > workshop.weekly_seconds * 6
-            "more than six weeks of hours are booked"
+            "more than 6 weeks of work are booked"
           end
         end
       end

@@ -25,7 +25,7 @@ module Operations
       # Whether a page had to do with an older one.
       def wanted? = @wanted == true
 
-      # Works it out anew where what is recorded is not what it was made from, and keeps it. Called when nobody waits.
+      # Works it out again where what is recorded is not what it was made from, and keeps it. Called when nobody waits.
       def renew
         LOCK.synchronize do
           @wanted = false

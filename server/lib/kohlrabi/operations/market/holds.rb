@@ -21,14 +21,14 @@ module Operations
           params.text(:pick_up, max: 60)
           held = Records::Hold.create!(piece: piece, **params.done!)
           Flips::Changes.write(piece, "hold",
-                               "Held for #{held.who}#{", #{ListedPieces.money(held.deposit_minor)} paid down" if held.deposit_minor}.")
+                               "Reserved for #{held.who}#{", #{ListedPieces.money(held.deposit_minor)} deposit paid" if held.deposit_minor}.")
           held
         end
       end
 
       def release(id)
         held = Support::Finder.find(Records::Hold, id)
-        Support::Removal.of([held], what: "No longer held for #{held.who}")
+        Support::Removal.of([held], what: "No longer reserved for #{held.who}")
       end
 
       # Holds of listed pieces whose pick-up is agreed, to a day.

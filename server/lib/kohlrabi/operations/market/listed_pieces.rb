@@ -45,12 +45,12 @@ module Operations
         end
         taken = row.offers.select { |one| one.answer == "taken" }.map(&:amount_minor).max
         ADVICE.new(asking: row.asking, held: held, offers: offers, taken: taken, step: step(row.next_step), most: row.fetch&.last,
-                   text: method(:money)).answer
+                   text: Support::Workshop.current.amounts).answer
       end
 
       # How all of it stands, in a sentence.
       def headline(rows)
-        return "Nothing is for sale." if rows.empty?
+        return "Nothing for sale yet." if rows.empty?
 
         found = rows.map { |row| advise(row) }
         wanted = found.count(&:waits_for_answer?)
@@ -94,18 +94,18 @@ module Operations
         found = asked.transform_values { |scope| scope.preload(:piece).to_a }
         offers = without(found[:offers], found[:held])
         steps = without(PriceSteps.merged(found[:steps]), offers)
-        found[:holds].map { |hold| [hold.piece, "Picked up #{Holds.fetched(hold)} by #{hold.who}"] } +
-          offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
+        found[:holds].map { |hold| [hold.piece, "Pickup #{Holds.fetched(hold)}: #{hold.who}"] } +
+          offers.map { |offer| [offer.piece, "Answer the offer of #{money(offer.amount_minor)}#{Offers.from(offer)}"] } +
           steps.first(20).map { |step| [step.piece, due(step)] }
       end
 
       # An amount in words.
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.price(minor)
 
       private
 
-      def answers(number) = counted(number, "wants an answer.", "want an answer.")
-      def steps_due(number) = counted(number, "is to be lowered.", "are to be lowered.")
+      def answers(number) = counted(number, "needs a decision.", "need a decision.")
+      def steps_due(number) = counted(number, "is due for a price drop.", "are due for a price drop.")
 
       def counted(number, one, many)
         number.positive? && "#{Core::Units::Numerals.word(number)} #{number == 1 ? one : many}"
@@ -133,7 +133,7 @@ module Operations
       end
 
       def without(rows, others) = rows.reject { |row| others.map(&:piece_id).include?(row.piece_id) }
-      def due(step) = "Price step to #{money(step.asking_minor)}, due since #{short(step.due_on)}"
+      def due(step) = "Drop the price to #{money(step.asking_minor)} (due #{short(step.due_on)})"
 
       def short(date) = Core::Units::Calendar.short(date, today: Support::Workshop.today)
 
@@ -200,7 +200,7 @@ module Operations
       def answer_to(amount, row, shared)
         workshop = shared[:workshop]
         Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, waiting: row.waiting, counters: shared[:counters], floor: row.floor,
-                                      decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money),
+                                      decline: Rational(workshop.decline_hundredths, 10_000), text: Support::Workshop.current.amounts,
                                       unit: workshop.money.unit).answer
       end
 

@@ -48,7 +48,7 @@ module Operations
         )
       end
 
-      # What nothing was done about, in words: a buyer is told.
+      # What nothing was done about, in words: a buyer has to know.
       def flaws(piece)
         zones = Planning::Drawing.zones(piece).to_h { |zone| [zone.key, zone.label.downcase] }
         done = piece.step_marks.map { |mark| mark.deed.name }
@@ -151,8 +151,7 @@ module Operations
       end
 
       def price(flip)
-        asking = flip.asking or return
-        "#{Core::Units::MoneyText.text(asking, Support::Workshop.current.money)} #{Support::Workshop.current.currency}"
+        Support::Workshop.current.amounts.price(flip.asking)
       end
     end
   end

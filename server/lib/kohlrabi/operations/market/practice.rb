@@ -39,8 +39,7 @@ module Operations
         refuse(:no_asking_price, field: :piece, piece: piece.name) unless asking&.positive?
 
         worth = Core::Statistics::Quantiles.at(Prices.own(piece), 1/2r)&.round || (asking * Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first).round
-        text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
-        [Core::Market::Practice.new(asking: asking, worth: worth, seed: seed, text: text), asking, worth]
+        [Core::Market::Practice.new(asking: asking, worth: worth, seed: seed, text: Support::Workshop.current.amounts), asking, worth]
       end
     end
   end

@@ -79,7 +79,7 @@ module Operations
         end
       end
 
-      # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it. fetch: [low, middle, high] as
+      # Core::Market::NeedAndFetch at the likely price; nil where nothing tells it. fetch: [low, middle, high] as
       # people say it, or nil; prices: what cost and pay ask for.
       def need_and_fetch(piece, prices: nil, flip: Flips::FlipRecords.of(piece))
         standing = Standings.of(piece)
@@ -88,7 +88,7 @@ module Operations
         prices ||= flip.prices(Support::Workshop.current)
         Core::Market::NeedAndFetch.new(fetch: fetch, need: prices.amount(:target) || prices.amount(:floor),
                                        break_even: prices.amount(:break_even), at: fetch[1], pay: standing.pay_when_finished,
-                                       text: ->(minor) { money(minor) })
+                                       text: Support::Workshop.current.amounts)
       end
 
       # Steps down from the first of them: [[Date, minor units]], [price, days] given.
@@ -134,7 +134,7 @@ module Operations
         piece
       end
 
-      # Plans the steps down anew.
+      # Plans the steps down again.
       def replan(piece, asking)
         Records::PriceStep.live.where(piece: piece, state: "planned").destroy_all
         at(piece, asking).steps.each { |day, minor| Records::PriceStep.create!(piece: piece, due_on: day, asking_minor: minor) }
@@ -182,7 +182,7 @@ module Operations
                                            seen_on: row.seen_on)
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
+      def money(minor) = Support::Workshop.current.amounts.price(minor)
     end
   end
 end

@@ -28,14 +28,17 @@ module Operations
       def cash_in(set)
         Core::Figure.sum(:cash_in, "Spent so far", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
-          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("price paid of #{member.piece.name} is not known" unless minor))]
+          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: (unless minor
+                                                                                     "the price you paid for #{member.piece.name} is " \
+                                                                                       "missing"
+                                                                                   end))]
         end)
       end
 
       def profit(member)
         minor = member.piece.summary.cash_profit_minor
         Core::Figure.plain(:piece, member.piece.name, :money, minor,
-                           why: ("profit of #{member.piece.name} is undefined" unless minor))
+                           why: ("the profit of #{member.piece.name} is unknown" unless minor))
       end
 
       def prices(set)

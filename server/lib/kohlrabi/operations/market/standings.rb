@@ -47,9 +47,7 @@ module Operations
       def build(piece, waits)
         workshop = Support::Workshop.current
         Core::Market::Standing.new(given(piece, waits, workshop), take_home: ->(price) { take_home(price, workshop) },
-                                                                  text: lambda { |minor|
-                                                                    Core::Units::MoneyText.text(minor, workshop.money)
-                                                                  },
+                                                                  text: workshop.amounts,
                                                                   minimum: workshop.floor_pay_minor, target: workshop.target_pay_minor)
       end
 

@@ -30,7 +30,7 @@ module Operations
       def remove(id)
         Records::Base.transaction do
           row = Support::Finder.find(Records::Experience, id)
-          deletion = Support::Removal.of([row], what: "Experience removed")
+          deletion = Support::Removal.of([row], what: "Note on what worked removed")
           replan(row)
           deletion
         end

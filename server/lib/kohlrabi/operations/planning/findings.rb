@@ -33,7 +33,7 @@ module Operations
       def remove(id)
         Records::Base.transaction do
           finding = Support::Finder.find(Records::Finding, id)
-          deletion = Support::Removal.of([finding], what: "Finding removed")
+          deletion = Support::Removal.of([finding], what: "Problem removed")
           Plans.refresh(finding.piece.reload)
           deletion
         end

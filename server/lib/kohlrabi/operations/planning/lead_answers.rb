@@ -4,7 +4,7 @@ module Operations
   module Planning
     # What a person says of lead in the old finish of a piece.
     module LeadAnswers
-      WORDS = { "clear" => "no lead found", "present" => "lead is there", "unsure" => "not sure" }.freeze
+      WORDS = { "clear" => "no lead found", "present" => "lead found", "unsure" => "not sure" }.freeze
 
       extend self
 
@@ -17,7 +17,7 @@ module Operations
           params = Support::Params.new(given, Support::Workshop.current)
           params.choice(:answer, WORDS.keys, into: :lead_answer)
           piece.update!(params.done!)
-          Flips::Changes.write(piece, "lead", "Lead: #{WORDS.fetch(piece.lead_answer, 'the question is open again')}.")
+          Flips::Changes.write(piece, "lead", "Lead: #{WORDS.fetch(piece.lead_answer, 'undone')}.")
           Plans.record_change(piece, before)
         end
       end

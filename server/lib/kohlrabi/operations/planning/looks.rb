@@ -51,7 +51,7 @@ module Operations
         end
       end
 
-      # Says each kind of fitting anew. given: {"fittings": [{"kind", "number", "treatment"?, "missing"?}]}; an
+      # Says each kind of fitting again. given: {"fittings": [{"kind", "number", "treatment"?, "missing"?}]}; an
       # empty number leaves a kind out.
       def fit(id, given)
         changing(id) do |look|

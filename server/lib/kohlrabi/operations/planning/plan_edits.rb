@@ -32,7 +32,7 @@ module Operations
       def remove(id)
         Records::Base.transaction do
           edit = Support::Finder.find(Records::PlanEdit, id)
-          deletion = Support::Removal.of([edit], what: "Change of the plan undone")
+          deletion = Support::Removal.of([edit], what: "Change to the plan undone")
           Plans.refresh(edit.piece.reload)
           deletion
         end

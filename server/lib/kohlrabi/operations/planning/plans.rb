@@ -2,7 +2,7 @@
 
 module Operations
   module Planning
-    # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
+    # The plan of a piece, made again from its records whenever it is asked for, and what follows from it.
     module Plans
       FRONTS = %w[fronts doors].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
@@ -129,14 +129,13 @@ module Operations
         money = cost(after) && cost(before) && (cost(after) - cost(before))
         lost = after.left_behind.size > before.left_behind.size
         [(unless hours.zero?
-            "#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come."
+            "#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.about(seconds) }} of work left."
           end),
          (unless money.nil? || money.zero?
-            text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
-            "#{Core::Shelf::Amount.signed(money, &text)} of materials to come."
+            "#{Core::Shelf::Amount.signed(money) { |minor| Support::Workshop.current.amounts.about(minor) }} of materials."
           end),
          (if lost
-            "#{Core::Units::Effort.text(behind(piece, after))} of work done for an earlier look is behind."
+            "#{Core::Units::Effort.text(behind(piece, after))} of work for an earlier look no longer counts."
           end)].compact
       end
 

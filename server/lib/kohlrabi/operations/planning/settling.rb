@@ -7,7 +7,7 @@ module Operations
     module Settling
       ENDS = %w[ready listed sold kept given_away].freeze
       LEAVES = [*ENDS, "scrapped", "parted_out", "lost"].freeze # events after which nobody works on it
-      ANSWERS = { "done" => "they were done", "dropped" => "they were dropped" }.freeze
+      ANSWERS = { "done" => "they were done", "dropped" => "they were skipped" }.freeze
 
       extend Support::Refusing
 

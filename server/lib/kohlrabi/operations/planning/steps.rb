@@ -85,7 +85,7 @@ module Operations
             mark.deed.serves?(asked) && (given["zones"].nil? || Array(given["zones"]).include?(mark.zone))
           end
           refuse(:step_is_not_done, field: :step) if marks.empty?
-          deletion = Support::Removal.of(marks, what: "“#{marks.first.label}” is to be done again")
+          deletion = Support::Removal.of(marks, what: "“#{marks.first.label}” is open again")
           Plans.refresh(piece.reload)
           deletion
         end

@@ -17,7 +17,7 @@ module Operations
         found = findings(from, to)
         [*differing,
          (if found.positive?
-            "#{found} #{found == 1 ? 'finding' : 'findings'} taken along: look #{to.name} over for its own."
+            "#{found} #{found == 1 ? 'finding' : 'findings'} copied too: check #{to.name} for problems of its own."
           end)].compact
       end
 
@@ -62,7 +62,7 @@ module Operations
 
       def differs(name, from, to)
         word = WORDS.fetch(name) { name.tr("_", " ") }
-        "#{to.name}: #{word} is #{said(to[name])}, #{said(from[name])} on #{from.name}. Its own stands."
+        "#{to.name}: #{word} is #{said(to[name])}, #{said(from[name])} on #{from.name}. It keeps its own."
       end
 
       def said(value)

@@ -6,8 +6,8 @@ module Operations
     module Prospects
       CHECKS = %w[use core missing_of_pair pulls_needed pulls_present pulls_same_holes match_price new_price
                   plate_price].freeze
-      STATES = { "open" => "spotted", "bought" => "bought", "let_go" => "let go",
-                 "gone" => "gone to somebody else" }.freeze
+      STATES = { "open" => "spotted", "bought" => "bought", "let_go" => "passed on",
+                 "gone" => "someone else got it" }.freeze
 
       extend Support::Refusing
 
@@ -79,7 +79,7 @@ module Operations
       def forget(id)
         sighting = Support::Finder.find(Records::Sighting, id)
         Records::Base.transaction do
-          deletion = Support::Removal.of([sighting], what: "Sighting removed")
+          deletion = Support::Removal.of([sighting], what: "Price removed")
           latest(sighting.prospect)
           deletion
         end

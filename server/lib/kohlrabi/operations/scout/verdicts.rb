@@ -88,13 +88,13 @@ module Operations
         return unless point && forecast.rule
 
         [point.on,
-         "the tag should say #{money(point.tag)}, and you should pay up to #{money(limit)}"]
+         "the price should be down to #{amounts.price(point.tag)}, and you can pay #{amounts.at_most(limit)}"]
       end
 
       # Cautions to have in mind before buying; its age is not known in a shop.
       def cautions = Core::Planning::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition)
 
-      def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
+      def amounts = @workshop.amounts
 
       private
 
@@ -107,7 +107,7 @@ module Operations
         return points if points
 
         likely = prospect["#{what}_likely_#{unit}"]
-        likely ? Core::Scout::Estimate.around(likely, usual, source: "as you gave it") : usual
+        likely ? Core::Scout::Estimate.around(likely, usual, source: "as you entered it") : usual
       end
 
       # Points that say their own doubt; nil where only the likely one was given.
@@ -115,11 +115,11 @@ module Operations
         low, likely, high = POINTS.map { |point| prospect["#{what}_#{point}_#{unit}"] }
         return unless likely && (low || high)
 
-        Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you gave it",
+        Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you entered it",
                                                                            field: :"#{what}_likely")
       end
 
-      # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil
+      # The likely price: own listings, the usual table and a figure that was given, each by how sure it is; nil
       # where nobody knows.
       def by_market
         given = { condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor }
@@ -127,7 +127,7 @@ module Operations
         words = Core::Market::ValueWords.new(value, got: Market::Fits.standing.got)
         own = value.sources.find { |source| source.key == "own" }
         alone = value.sources.map(&:key) == ["usual"]
-        single = @defaults.pair? && prospect.count == 1 ? ", less as a single" : ""
+        single = @defaults.pair? && prospect.count == 1 ? ", less because it's a single" : ""
         source = alone ? "#{@defaults.source}#{single}" : words.sentence
         Core::Scout::Estimate.spread(*words.fetch, doubt: value.doubt, from: own&.number, source: source)
       end
@@ -136,7 +136,7 @@ module Operations
       def together
         value = Market::Values.of_kind(prospect.kind, condition: prospect.condition, count: 2) or return
         middle = value.middle * Market::Values.got / 2
-        Core::Scout::Estimate.spread(middle, middle, middle, doubt: value.doubt, source: "by the market")
+        Core::Scout::Estimate.spread(middle, middle, middle, doubt: value.doubt, source: "from the market")
       end
 
       def usual(what, default)

@@ -79,7 +79,7 @@ module Operations
 
         # What a batch was mixed from goes back where it came from.
         Support::Removal.of([row, *row.draws, *row.ingredients, *row.additions],
-                            what: "#{product(row.product)[:label]} taken off the shelf")
+                            what: "#{product(row.product)[:label]} removed from the shelf")
       end
 
       # What is really left, by weighing or by eye. given: {"left"} an amount, or {"share"} of what it held. The

@@ -26,7 +26,7 @@ module Operations
 
       # Takes a cost back with its draws.
       def remove(cost)
-        Support::Removal.of([cost, *cost.draws], what: "#{cost.what} put back on the shelf")
+        Support::Removal.of([cost, *cost.draws], what: "#{cost.what} returned to the shelf")
       end
 
       # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the
@@ -58,7 +58,7 @@ module Operations
       # What stands open on the shelf has changed: where the first draw bears all, other plans cost otherwise.
       def opened = (refresh_plans if whole?)
 
-      # Counts anew what the plans of pieces in work still cost.
+      # Counts again what the plans of pieces in work still cost.
       def refresh_plans
         pieces = Records::Look.live.where(chosen: true).joins(piece: :summary).where(flip_summaries: { stage: Flips::Lists::IN_WORK })
         Flips::Summaries.refresh(pieces.pluck(:piece_id))

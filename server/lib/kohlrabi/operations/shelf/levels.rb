@@ -7,7 +7,7 @@ module Operations
     module Levels
       extend self
 
-      # What was lost or found unseen by each reading of a container, worked out anew from the order in which all
+      # What was lost or found unseen by each reading of a container, worked out again from the order in which all
       # happened; its money follows, so that all draws together cost their part of what was paid. Returns the
       # container, fresh.
       def settle(container)
@@ -24,7 +24,7 @@ module Operations
         container.reload
       end
 
-      # Readings made later than now, which is when something happened that is told late, are taken as if they had
+      # Readings made later than now, which is when something happened that is synced late, are taken as if they had
       # not been made yet; settle makes them stand again.
       def lift(containers)
         containers.each do |container|

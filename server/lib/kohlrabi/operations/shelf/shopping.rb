@@ -46,7 +46,7 @@ module Operations
         short = rows(bench, found).select(&:line).to_h { |row| [row.product[:key], row.product[:label]] }
         [["Today", 0], ["Tomorrow", 1]].filter_map do |word, days|
           lacking = short.keys & wanted_on(bench, bench.today + days)
-          "#{word}’s work is short of #{lacking.map { |key| short.delete(key) }.to_sentence}." if lacking.any?
+          "To buy for #{word.downcase}: #{lacking.map { |key| short.delete(key) }.to_sentence}." if lacking.any?
         end
       end
 
@@ -79,7 +79,7 @@ module Operations
       def note(product, products)
         return unless products.colours?(product)
         unless product[:colour]
-          return ("no colour is chosen for it yet" if Core::Shelf::Products::BY_LOOK.include?(product[:kind]))
+          return ("no color is chosen for it yet" if Core::Shelf::Products::BY_LOOK.include?(product[:kind]))
         end
 
         plain = Draws.keys(products.fetch(product[:product]))
@@ -87,7 +87,7 @@ module Operations
         unit = Support::Workshop.current.length_unit
         return unless there.positive?
 
-        "#{Core::Shelf::Amount.text(there, product, unit: unit)} stands on the shelf whose colour nobody has said"
+        "You have #{Core::Shelf::Amount.text(there, product, unit: unit)} on the shelf with no color set. If it's the right color, set it there"
       end
 
       # Gear that open steps ask for: one container where none is there.

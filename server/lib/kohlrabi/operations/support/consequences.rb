@@ -7,7 +7,7 @@ module Operations
     #
     #   pieces_of(record)    # ids of the pieces whose figures depend on it, or nil where it is not theirs to say
     #   restored(records)    # after rows came back: checks them (raises Refused) and brings what follows up to date
-    #   refresh_figures(ids) # counts the figures of pieces anew
+    #   refresh_figures(ids) # counts the figures of pieces again
     module Consequences
       class << self
         attr_accessor :areas # a callable that gives the modules

@@ -31,7 +31,7 @@ module Operations
         kept.key?(key) ? kept[key] : kept[key] = yield
       end
 
-      # Has it looked up anew, the workshop or what stands under a key: it was changed, or is about to be.
+      # Has it looked up again, the workshop or what stands under a key: it was changed, or is about to be.
       def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.keep_if { |name,| name == :began_with }
 
       # Whether the database still stands as it did when the request began: what was read since is then of one state.

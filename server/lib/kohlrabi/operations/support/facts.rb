@@ -4,7 +4,7 @@ require "time"
 
 module Operations
   module Support
-    # What a device noted, perhaps while the workshop was out of reach: taken in once, as of the moment it happened.
+    # What a device noted, perhaps while the device was offline: taken in once, as of the moment it happened.
     # A device's clock is set right by the moment at which it says that it sends, and never into the future.
     module Facts
       KEY = :kohlrabi_fact
@@ -17,12 +17,12 @@ module Operations
 
         def initialize(id)
           @id = id
-          super("This was recorded already. Nothing is left to do.")
+          super("This is already recorded. There's nothing left to do.")
         end
       end
 
       # What a device says of a fact. reference: made there; happened_at, sent_at: ISO 8601 by its clock;
-      # happened_at nil for what is told as it happens, sent_at where its clock is not said; workshop: uuid of the
+      # happened_at nil for what is sent as it happens, sent_at where its clock is not said; workshop: uuid of the
       # one it was meant for, or nil; path: where it was sent to; ahead: seconds by which ours is ahead of its
       # clock, found here.
       Given = Struct.new(:reference, :happened_at, :sent_at, :workshop, :path, :ahead, keyword_init: true)
@@ -45,7 +45,7 @@ module Operations
         as_of(moment, given) { keep(given, moment, &) }
       end
 
-      # Whether what is being done was noted by a device before, and is told late.
+      # Whether what is being done was noted by a device before, and is synced late.
       def noted? = !Thread.current[KEY]&.happened_at.nil?
 
       # The day on which a device noted it; nil where it is done here and now.

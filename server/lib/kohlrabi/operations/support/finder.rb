@@ -9,12 +9,12 @@ module Operations
                 Records::Deletion => "removal", Records::Prospect => "spotted piece", Records::Sighting => "sighting", Records::Lot => "lot",
                 Records::Trip => "trip", Records::PieceSet => "set", Records::PieceSetEvent => "entry of a set", Records::Damage => "damage",
                 Records::Photo => "photo", Records::Opening => "opening", Records::StashItem => "stash item",
-                Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
-                Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
+                Records::Finding => "finding", Records::OwnFinding => "problem of your own", Records::Look => "look",
+                Records::PlanEdit => "change to the plan", Records::Experience => "experience", Records::NumberedPart => "part",
                 Records::Recipe => "recipe", Records::Product => "product", Records::Colour => "colour", Records::Container => "container",
-                Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
+                Records::StashUse => "use from the stash", Records::Mix => "mix", Records::MixVersion => "version",
                 Records::ToolResult => "result of a tool", Records::Comparable => "comparable",
-                Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold", Records::WorkshopEntry => "entry",
+                Records::PriceStep => "price drop", Records::Offer => "offer", Records::Hold => "hold", Records::WorkshopEntry => "entry",
                 Records::Channel => "channel", Records::Receipt => "receipt", Records::Payment => "payment",
                 Records::DiaryEntry => "note" }.freeze
 

@@ -9,7 +9,7 @@ module Operations
 
       extend self
 
-      # The block's value, from memory where nothing has changed since. It is worked out anew, and not kept, within a
+      # The block's value, from memory where nothing has changed since. It is worked out again, and not kept, within a
       # transaction, and in a request during which somebody wrote: what the request read before that is older than the
       # state that the value would be kept for.
       def once(key)

@@ -97,7 +97,7 @@ module Operations
         Records::Base.transaction do
           row = Support::Finder.find(Records::ToolResult, id)
           deletion = Support::Removal.of([row, *row.plan_edits, *row.stash_items],
-                                         what: "#{label(row)} taken off the piece")
+                                         what: "#{label(row)} removed from the piece")
           Planning::Plans.refresh(row.piece.reload)
           deletion
         end

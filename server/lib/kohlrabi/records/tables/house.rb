@@ -57,6 +57,7 @@ module Records
     end
 
     def money = Core::Units::Currency.find(currency)
+    def amounts = Core::Units::MoneyWriter.new(money)
     def zone = ActiveSupport::TimeZone[time_zone]
 
     # The local calendar date of an instant.

@@ -35,9 +35,9 @@ module Core
         def best_for(asking:, worth:) = (asking + (theta * worth)) / (1 + theta)
 
         def text
-          return "buyers' limits taken as even: no counters of yours yet" if tried.zero?
+          return "a built-in guess: none of your counteroffers are recorded yet" if tried.zero?
 
-          "#{taken} of #{tried} counters of yours #{tried == 1 ? 'was' : 'were'} taken"
+          "#{taken} of your #{tried == 1 ? 'one counteroffer was' : "#{tried} counteroffers were"} accepted"
         end
 
         private

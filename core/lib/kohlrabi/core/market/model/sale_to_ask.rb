@@ -16,8 +16,8 @@ module Core
         end
 
         def self.words(share, sales)
-          percent = "#{(share * 100).round}% of what is asked is got"
-          return "#{percent} (common practice, weak; no sales of yours yet)" if sales.zero?
+          percent = "#{(share * 100).round}% of the asking price"
+          return "#{percent} (built-in guess; no sales of yours yet)" if sales.zero?
 
           "#{percent}: #{Units::Numerals.counted(sales, 'sale')} of yours, and 93% counted as five more"
         end

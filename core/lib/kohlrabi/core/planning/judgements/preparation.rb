@@ -7,8 +7,8 @@ module Core
       # weak).
       module Preparation
         # What somebody may ask for instead of what the findings ask.
-        WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander", "sander_60" => "to the wood by sander, from P60",
-                 "sander_80" => "to the wood by sander, from P80", "sander_100" => "to the wood by sander, from P100",
+        WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander", "sander_60" => "to the wood by sander, from 60 grit",
+                 "sander_80" => "to the wood by sander, from 80 grit", "sander_100" => "to the wood by sander, from 100 grit",
                  "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper",
                  "bleach" => "to the wood, then bleached", "none" => "none" }.freeze
         TO_WOOD = %w[sander scraper stripper].freeze
@@ -54,7 +54,7 @@ module Core
           surface.layers >= 2 || zone.grade != "flat" || surface.veneer?
         end
 
-        # A thin clear finish is sanded off from P80; paint is scraped first, or it clogs the paper.
+        # A thin clear finish is sanded off from 80 grit; paint is scraped first, or it clogs the paper.
         def scrapes?
           return asked == "scraper" if TO_WOOD.include?(asked)
 

@@ -20,7 +20,7 @@ module Core
 
         def plan
           ladder = Grits.ladder([surface.sealed_in? ? FROM_A_FIRM : start_grit, end_grit].min, end_grit)
-          words = ladder.map { |grit| "P#{grit}" }.join(", ")
+          words = "#{ladder.join(', ')} grit"
           add(:ladder, key: "ladder/#{ladder.join('-')}#{recoat_suffix}",
                        words: { grits: surface.veneer? ? "#{words}, by hand near the edges" : words },
                        repeats: ladder.size, grits: ladder, acts: [to_bare? ? "sand_bare" : "abrade"], why: reason)
@@ -29,7 +29,7 @@ module Core
         private
 
         def reason
-          return "veneer: no coarser than P120, sanded through in seconds" if surface.veneer?
+          return "veneer sands through in seconds, so nothing coarser than 120 grit" if surface.veneer?
 
           "each grit takes out the scratches of the one before"
         end

@@ -14,7 +14,7 @@ module Core
 
       # What a zone answers.
       class Zone
-        GROUPS = { "top" => "Tops", "fronts" => "All drawer fronts", "doors" => "All doors", "carcass" => "Carcass", "legs" => "Legs and base",
+        GROUPS = { "top" => "Tops", "fronts" => "All drawer fronts", "doors" => "All doors", "carcass" => "Body", "legs" => "Legs and base",
                    "shelves" => "Shelves", "inside" => "Inside and drawers", "hidden" => "Back and underside" }.freeze
         GRADES = { "flat" => "flat", "curved" => "curved", "detailed" => "detailed", "hard" => "hard to reach" }.freeze
         # How the grade multiplies minutes (common practice, weak, no source).

@@ -90,13 +90,13 @@ module Core
           return unless coarsest
           if state.veneer && coarsest < VENEER
             return craft(:through_veneer,
-                         "P#{coarsest} goes through veneer: P#{VENEER} at the coarsest")
+                         "#{coarsest} grit sands through veneer: use #{VENEER} grit or finer")
           end
 
           return unless coarsest < COAT && state.top && !state.top.old
 
           craft(:through_coat,
-                "P#{coarsest} goes through a new coat: P220 and finer")
+                "#{coarsest} grit sands through a new coat: use 220 grit or finer")
         end
       end
 

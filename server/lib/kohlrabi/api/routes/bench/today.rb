@@ -16,7 +16,7 @@ module Api
             change { { told: Operations::Flips::Questions.answer(params[:id], given) } }
           end
           app.delete("/api/questions/:id/answer") do
-            change { { told: "It is asked again." }.tap { Operations::Flips::Questions.ask_again(params[:id]) } }
+            change { { told: "Undone. You can answer it again." }.tap { Operations::Flips::Questions.ask_again(params[:id]) } }
           end
           app.get("/api/read/climate") do
             json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter))

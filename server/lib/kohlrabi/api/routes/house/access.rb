@@ -18,8 +18,8 @@ module Api
               # The address of the connection itself: a header could name any other.
               token = Operations::House::Access.enter(given["passcode"], from: request.env["REMOTE_ADDR"].to_s)
               unless token
-                next problem(Problem.document(401, "That is not the passcode.",
-                                              errors: [{ field: "passcode", message: "That is not the passcode." }]))
+                next problem(Problem.document(401, "That isn't the passcode.",
+                                              errors: [{ field: "passcode", message: "That isn't the passcode." }]))
               end
 
               response.set_cookie(Middleware::Passcode::COOKIE, value: token, http_only: true, same_site: :strict, path: "/", secure: request.ssl?,

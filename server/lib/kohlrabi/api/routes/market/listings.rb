@@ -16,9 +16,9 @@ module Api
           def named(row) = { id: row.id, name: row.name }
 
           def played(answer, formatter)
-            { asking: formatter.money(answer.asking), worth: formatter.money(answer.worth),
+            { asking: formatter.price(answer.asking), worth: formatter.about(answer.worth),
               messages: answer.messages.map do |message, advice|
-                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: formatter.money(message.amount),
+                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: formatter.price(message.amount),
                   advice: advice && Serializers::Market::Advice.present(advice, formatter) }
               end }
           end
@@ -70,7 +70,7 @@ module Api
             app.get("/api/pieces/:id/practice/counter") do
               counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
               json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
-                   counter: formatter.money(counter))
+                   counter: formatter.price(counter))
             end
           end
         end

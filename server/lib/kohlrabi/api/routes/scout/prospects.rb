@@ -49,7 +49,7 @@ module Api
 
         def self.card(rows, formatter)
           workshop = formatter.workshop
-          { date: formatter.day(Operations::Support::Workshop.today), target_pay: formatter.money(workshop.target_pay_minor),
+          { date: formatter.day(Operations::Support::Workshop.today), target_pay: formatter.price(workshop.target_pay_minor),
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             rows: rows.map do |kind, cells|
               { kind: kind, source: cells.values.first.resale&.source, cells: cells.map do |key, scouting|
@@ -59,7 +59,7 @@ module Api
         end
 
         def self.cell(key, scouting, formatter)
-          { condition: key, most: formatter.money(scouting.most), why: scouting.answer.most.why }
+          { condition: key, most: formatter.at_most(scouting.most), why: scouting.answer.most.why }
         end
 
         def self.record(answer, formatter)
@@ -77,9 +77,9 @@ module Api
           prospect = flip.prospect
           { id: prospect.id, title: prospect.title, piece_id: prospect.pieces.first.id, resale: formatter.money(flip.resale),
             hours: formatter.effort(flip.hours),
-            materials: formatter.money(flip.materials), paid: formatter.money(flip.paid), most: formatter.money(prospect.most_minor),
-            expected_resale: formatter.money(prospect.expected_resale_minor), expected_hours: formatter.effort(prospect.expected_seconds),
-            expected_materials: formatter.money(prospect.expected_materials_minor) }
+            materials: formatter.money(flip.materials), paid: formatter.money(flip.paid), most: formatter.at_most(prospect.most_minor),
+            expected_resale: formatter.about(prospect.expected_resale_minor), expected_hours: formatter.estimate(prospect.expected_seconds),
+            expected_materials: formatter.about(prospect.expected_materials_minor) }
         end
 
         # most and earned by the estimates of its time.
@@ -87,8 +87,8 @@ module Api
           prospect = scouting.prospect
           { id: prospect.id, title: prospect.title, state_text: Operations::Scout::Prospects::STATES.fetch(prospect.state),
             closed_on: formatter.day(prospect.closed_on),
-            reason: prospect.reason, tag: formatter.money(prospect.tag_minor), most: formatter.money(prospect.most_minor),
-            forgone: formatter.money(Operations::Scout::TrackRecord.forgone(prospect)) }
+            reason: prospect.reason, tag: formatter.price(prospect.tag_minor), most: formatter.at_most(prospect.most_minor),
+            forgone: formatter.about(Operations::Scout::TrackRecord.forgone(prospect)) }
         end
       end
     end

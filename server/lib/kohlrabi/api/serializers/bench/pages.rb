@@ -72,7 +72,7 @@ module Api
 
         def gives_way
           @bench.gives_way.map do |piece, days|
-            "#{piece.name} is ready #{days} #{days == 1 ? 'day' : 'days'} later than without promises."
+            "#{piece.name} is ready #{days} #{days == 1 ? 'day' : 'days'} later because of other promises."
           end
         end
 

@@ -51,10 +51,10 @@ module Api
           return "Promised for #{Core::Units::Calendar.text(piece.promised_on)}." if piece.promised_on
 
           profit = Operations::Bench::Schedules.profit(piece)
-          return "No expected resale yet, so its turn comes after those that have one." unless profit
+          return "No likely price yet, so it comes after pieces that have one." unless profit
 
-          left = Core::Units::Effort.text(@bench.plans[piece.id].remaining)
-          "#{piece.name}: #{@formatter.money(profit)[:text]} #{@formatter.workshop.currency} of expected profit for #{left} of work left."
+          left = Core::Units::Effort.about(@bench.plans[piece.id].remaining)
+          "#{piece.name}: about #{@formatter.amounts.about(profit)} of profit for #{left} of work left."
         end
 
         def piece(slot) = @bench.pieces.fetch(slot.job.piece)
@@ -82,9 +82,9 @@ module Api
 
         def held(slot)
           case slot.because
-          when :running then "A timer runs on it."
+          when :running then "A timer is running on it."
           when :moved then "You moved it to this day."
-          when :expected then "Not before #{moment(slot.earliest)}: what it needs is expected or still dries then."
+          when :expected then "Not before #{moment(slot.earliest)}: what it needs isn't there or dry before that."
           when :now then nil
           else "After “#{label(slot)}”, which is free at #{moment(slot.earliest)}."
           end
@@ -94,9 +94,9 @@ module Api
 
         def later(slot)
           return if slot.from <= slot.earliest || slot.because == :running
-          return "Outdoors: in daylight on a dry day, within your hours." if slot.job.place == "outdoors"
+          return "Outdoors, so it's planned in daylight, on a dry day, in your hours." if slot.job.place == "outdoors"
 
-          "It could begin at #{moment(slot.earliest)}, but then nobody is working, hands are on other work, or its place is full."
+          "It could start at #{moment(slot.earliest)}, but nobody is free then or there's no space for it."
         end
       end
 
@@ -154,7 +154,7 @@ module Api
             row = products.fetch(key)
             { material: key, label: row[:label], amount: formatter.typed_size(amount, row) }
           end
-          { text: "#{question.piece.name} is finished. What became of the material planned for it?", materials: rows }
+          { text: "#{question.piece.name} is finished. Did you use the material planned for it?", materials: rows }
         end
 
         def touch_up(question, _formatter)
@@ -165,8 +165,8 @@ module Api
 
         def said(question, _formatter)
           said = Core::Units::Effort.text(question.piece.said_seconds)
-          { text: "The #{said} you gave #{question.piece.name} are used up. How much work is left?",
-            answers: [{ key: "none", label: "Nothing is left" }] }
+          { text: "The #{said} you gave #{question.piece.name} are used up. How much work is left now?",
+            answers: [{ key: "none", label: "No work left" }] }
         end
 
         def short(question, formatter)
@@ -184,19 +184,18 @@ module Api
           product = Operations::Shelf::Products.core.fetch(container.product)
           amount = Rational(question.amount_thousandths, Operations::Shelf::Containers::THOUSANDTHS)
           more = Core::Shelf::Amount.text(amount, product, unit: formatter.workshop.length_unit)
-          "#{more} more #{product[:label]} was taken than stood in it. How much is left now?"
+          "#{more} more #{product[:label]} was used than the shelf says was left. How much is left now?"
         end
 
         def overlap_text(question, formatter)
           first, second = entries(question)
           on = formatter.day(question.work_entry.worked_on)[:text]
-          "#{question.work_entry.person.name} worked at two things at once on #{on}: #{first}; #{second}. " \
-            "Whose are the minutes that both have?"
+          "#{question.work_entry.person.name}: overlapping hours on #{on}, #{first} and #{second}. Which one gets the shared time?"
         end
 
         def answers(question)
-          [["both", "Both stand"], *%w[first second].zip(entries(question))].map do |key, label|
-            { key: key, label: key == "both" ? label : "Only #{label}" }
+          [["both", "Keep both"], *%w[first second].zip(entries(question))].map do |key, label|
+            { key: key, label: label }
           end
         end
 

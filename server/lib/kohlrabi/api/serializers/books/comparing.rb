@@ -27,7 +27,7 @@ module Api
         def compared(row)
           { key: row.key, label: row.label, **side(row.with), rest_hourly: @formatter.money(row.rest.hourly_pay.amount),
             rest_n: row.rest.hours_known, estimate: estimate(row.pays), days: @formatter.quartiles(row.days), few: row.few, edge: edge(row.edge),
-            profits: @formatter.quartiles(row.profits) { |minor| @formatter.money(minor)[:text] } }
+            profits: @formatter.quartiles(row.profits) { |minor| @formatter.amounts.price(minor.round) } }
         end
 
         def side(with)
@@ -42,25 +42,25 @@ module Api
           return if pays.few
 
           amounts = { middle: pays.middle, low: pays.low, high: pays.high }
-          money = amounts.transform_values { |minor| @formatter.money(minor) }
+          money = amounts.transform_values { |minor| @formatter.rate(minor) }
           chart = amounts.values.map { |minor| @formatter.major(minor) }
           { **money, above: (pays.above * 100).round, claim: pays.claim, words: words(pays), chart: chart }
         end
 
-        # "+38.00 a piece, likely −5.00 to 80.00, and 3 h".
+        # "+€40 a piece compared with others of its kind (likely −€5 to €80), for 3 h more work".
         def a_piece(row)
           return unless row
 
-          signed = ->(minor) { "#{'+' if minor.positive?}#{@formatter.money(minor)[:text]}" }
-          hours = row.seconds && row.seconds.abs >= 60 && "#{'−' if row.seconds.negative?}#{Core::Units::Effort.text(row.seconds.abs)}"
-          "#{signed.call(row.profit)} a piece beside its kind, likely #{@formatter.money(row.low)[:text]} to #{@formatter.money(row.high)[:text]}" \
-            "#{", and #{hours} of work" if hours}"
+          hours = row.seconds && row.seconds.abs >= 300 && ", for #{Core::Units::Effort.about(row.seconds.abs)} " \
+                                                           "#{row.seconds.negative? ? 'less' : 'more'} work"
+          "#{'+' if row.profit.positive?}#{@formatter.amounts.about(row.profit)} a piece compared with others of its kind " \
+            "(likely #{@formatter.amounts.between(row.low, row.high)})#{hours}"
         end
 
         def words(pays)
-          sure = "#{(pays.above * 100).round} in 100 that it pays more than the rest"
-          sure = "it pays #{pays.claim} than the rest" if pays.claim
-          "likely #{@formatter.money(pays.low)[:text]} to #{@formatter.money(pays.high)[:text]}; #{sure}"
+          sure = "#{Core::Units::Numerals.chance(pays.above)} likely to pay better than your other flips"
+          sure = "pays #{pays.claim == 'less' ? 'worse' : 'better'} than your other flips" if pays.claim
+          "#{@formatter.amounts.rates(pays.low, pays.high)} an hour; #{sure}"
         end
 
         # The sentence that answers.
@@ -70,27 +70,26 @@ module Api
 
           best = known.first
           claimed = known.select { |row| row.pays.claim }
-          middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
+          middle = "#{@formatter.amounts.rate(best.pays.middle)} an hour"
           pays = claimed.include?(best) ? "pays best" : "pays best so far"
-          start = "#{best.label} #{pays}: about #{middle}, #{words(best.pays).split(';').first}."
+          start = "#{best.label} #{pays}: about #{middle} (likely #{@formatter.amounts.rates(best.pays.low, best.pays.high)})."
           start = start.sub(/\A[a-z]/, &:upcase)
           less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
-          return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?
+          return "#{start} #{less.join(', ')}: clearly less than the rest." if less.any?
 
-          claimed.any? ? start : "#{start} Not yet enough to act on: chance makes as much of a difference."
+          claimed.any? ? start : "#{start} That could still be chance."
         end
 
         def edge(minor)
-          amount = minor && "#{@formatter.money(minor.abs)[:text]} #{@formatter.workshop.currency}"
-          minor && "#{amount} an hour #{minor.negative? ? 'less' : 'more'} than the rest"
+          minor && "#{@formatter.amounts.rate(minor.abs)} an hour #{minor.negative? ? 'less' : 'more'} than the rest"
         end
       end
 
       # Own pieces worked again, one to several at a time.
       class SideBySidePage < Support::Page
-        ASSUMED = ["Each piece takes the days of work it took, with its waiting spread evenly between them.",
-                   "A pair of hands is on one piece a day, and there on every day it is needed.",
-                   "Each brings what your pieces brought on average, and buyers are found for all of them."].freeze
+        ASSUMED = ["Each piece takes as many days of work as yours did, with the drying time spread evenly in between.",
+                   "One person works on one piece a day, on every day there's work.",
+                   "Each piece earns your average profit, and all of them sell."].freeze
 
         attribute(:n) { @pieces }
         attribute(:rows) { @rows.map { |row| side(row) } }
@@ -107,7 +106,7 @@ module Api
 
         def side(row)
           { at_once: row.at_once, days: row.days, a_year: Core::Units::Numerals.text(row.a_year, 1), idle: @formatter.percent(row.idle),
-            profit: @formatter.money(@profit && (@profit * row.a_year)) }
+            profit: @formatter.about(@profit && (@profit * row.a_year)) }
         end
       end
 
@@ -118,7 +117,7 @@ module Api
         said :effort, :freed
         attribute(:label) { @label }
         attribute(:made_up) { |found| found.made_up && @formatter.percent(found.made_up) }
-        attribute(:change) { |found| found.profit && found.with && @formatter.money(found.profit - found.with) }
+        attribute(:change) { |found| found.profit && found.with && @formatter.about(found.profit - found.with) }
 
         # by, trait: as Traits has them; filled: percent of the freed hours, Integer; filter: Books::BooksFilter.
         def initialize(by, trait, formatter, filled:, filter:)
@@ -133,7 +132,7 @@ module Api
         said :sum, :lost, :won, :net
         attribute(:days) { |found| @formatter.number(found.days) }
         attribute(:needed) { |found| found.needed && "#{Core::Units::Numerals.text(found.needed, 1)}%" }
-        attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
+        attribute(:profit_per_space_day) { @formatter.rate(Operations::Market::TimeToSell.profit_per_space_day) }
 
         # less, quicker: percent, Integer and decimal text or nil; filter: Books::BooksFilter.
         def initialize(less, quicker, formatter, filter:)

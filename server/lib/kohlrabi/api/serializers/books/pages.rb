@@ -32,20 +32,20 @@ module Api
 
         def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
-        # The sentence that answers what the flips paid: "In 2026 895.00 at 10.20 an hour; hall bench pays best so
-        # far."
+        # The sentence that answers what the flips paid: "€895.00 profit in 2026, €10 an hour. Hall benches
+        # pay best so far."
         def opening
           profit, pay = [@totals.profit, @totals.hourly_pay].map(&:amount)
           return unless profit
 
           year = @answer.books.year
-          "#{year ? "In #{year}" : 'In all'} #{@formatter.money(profit)[:text]}#{" at #{@formatter.money(pay)[:text]} an hour" if pay}#{best}."
+          "#{@formatter.amounts.exact(profit)} profit #{year ? "in #{year}" : 'so far'}#{", #{@formatter.amounts.rate(pay)} an hour" if pay}.#{best}"
         end
 
         def best
           rows = Operations::Books::Comparisons.answer("kind", @answer.books).rows.reject(&:few)
           row = rows.max_by { |one| one.pays.middle } or return
-          "; #{row.label} pays best#{' so far' unless row.pays.claim}"
+          " #{row.label.upcase_first.pluralize} pay best#{' so far' unless row.pays.claim}."
         end
 
         def other = @answer.books.rule == "all" ? "bench" : "all"
@@ -58,13 +58,13 @@ module Api
         def turnaround
           days = @answer.turnaround
           { n: days[:n] }.merge(days.slice(:median, :lower, :upper).transform_values do |value|
-            value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
+            value&.round&.to_s
           end)
         end
 
         def month(month, totals)
           profit = totals.profit.amount
-          label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known"
+          label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "No date"
           { month: month, label: label, ended: totals.paid.flips + totals.at_cost.flips,
             profit: @formatter.money(profit), major_profit: major(profit),
             receipts: @formatter.money(totals.receipts.amount), hours: @formatter.effort(totals.hours.amount),
@@ -152,7 +152,7 @@ module Api
 
         def gone
           count, forgone, known = object.gone
-          { count: count, forgone: @formatter.money(forgone), known: known }
+          { count: count, forgone: @formatter.about(forgone), known: known }
         end
 
         def found(month, (count, known, sum, median))
@@ -211,9 +211,9 @@ module Api
         def needed(row)
           month = row.needed * 30
           if row.key == :pieces
-            "#{Core::Units::Numerals.text(month, 1)} pieces in every 30 days"
+            "about #{Core::Units::Numerals.text(month, 1)} pieces every 30 days"
           else
-            "#{@formatter.money(month)[:text]} in every 30 days"
+            "about #{@formatter.amounts.about(month)} every 30 days"
           end
         end
 

@@ -68,8 +68,8 @@ module Api
         def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
         def paid
-          minor = @piece.purchase_minor or return "at a price not known"
-          minor.zero? ? "for nothing" : "for #{@formatter.money(minor)[:text]}"
+          minor = @piece.purchase_minor or return "at an unknown price"
+          minor.zero? ? "for free" : "for #{@formatter.amounts.price(minor)}"
         end
 
         def where
@@ -100,13 +100,13 @@ module Api
         def place = @place ||= Operations::Market::Standings.of(@piece)
         def fetch = place&.likely
 
-        # What the market pays, and what that earns an hour: while it is in hand.
+        # The likely price, and what that earns an hour: while it is in hand.
         def need_and_fetch
           both = Operations::Market::Prices.need_and_fetch(@piece, prices: @needs, flip: @flip)
           both && { state: both.state.to_s, sentences: both.sentences }
         end
 
-        # What is in it, what cost and pay ask for, and, while it is in hand, what the market pays.
+        # What is in it, what cost and pay ask for, and, while it is in hand, the likely price.
         def tape
           amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
           low, middle, high = fetch
@@ -126,12 +126,12 @@ module Api
 
           budget = Operations::Market::Budgets.of(@piece, workshop: @workshop) or return
           ways = budget.ways.map do |way|
-            { label: way.label, take: @formatter.money(way.brings), time: @formatter.effort(way.seconds),
-              pay: way.pay && @formatter.money(way.pay), why: way.why }
+            { label: way.label, take: @formatter.about(way.brings), time: @formatter.estimate(way.seconds),
+              pay: way.pay && @formatter.rate(way.pay), why: way.why }
           end
           { left: @formatter.figure(budget.left), hours: @formatter.figure(budget.budget),
-            to_come: @formatter.effort(place.work_left), worked: @formatter.effort(budget.worked),
-            bears: @formatter.effort(budget.bears), short: budget.short?,
+            to_come: @formatter.estimate(place.work_left), worked: @formatter.effort(budget.worked),
+            bears: @formatter.estimate(budget.bears), short: budget.short?,
             out: budget.out?, ways: ways }
         end
 

@@ -19,8 +19,8 @@ module Api
         said :day, :on, from: :happened_on
         attribute(:changes) { |damage| changes(damage) }
 
-        EXPECTED = { "expected resale" => %w[expected_resale_minor money], "hours to come" => %w[seconds_to_come effort],
-                     "cost to come" => %w[cost_to_come_minor money] }.freeze
+        EXPECTED = { "expected price" => %w[expected_resale_minor money], "work left" => %w[seconds_to_come effort],
+                     "still to spend" => %w[cost_to_come_minor money] }.freeze
 
         def changes(damage)
           EXPECTED.filter_map do |name, (column, how)|
@@ -30,7 +30,7 @@ module Api
           end
         end
 
-        def text(how, amount) = amount ? params[:formatter].public_send(how, amount)[:text] : "not known"
+        def text(how, amount) = amount ? params[:formatter].public_send(how, amount)[:text] : "unknown"
       end
 
       # A piece that may have been worked on today, with the kind of work done on it last.

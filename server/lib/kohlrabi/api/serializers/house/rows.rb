@@ -31,6 +31,7 @@ module Api
         attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
                    :material_rule, :price_ending, :step_days, :half_life_days
         said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
+        attribute(:symbol) { |workshop| workshop.money.symbol }
         attribute(:country) { |workshop| workshop.country.to_s }
         attribute(:language) { |workshop| Core::Units::Language.of(workshop.country) }
         attribute(:today) { params[:formatter].day(Operations::Support::Workshop.today) }

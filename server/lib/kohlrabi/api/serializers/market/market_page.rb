@@ -9,8 +9,8 @@ module Api
         shows :value, :standing, :waiting, :tape, :advice, :against, :curve_of, :expected, :expected_days, :paid, :left
         attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
         attribute(:drawing) { |row| @formatter.drawing(row.view) }
-        attribute(:asking) { |row| @formatter.money(row.asking) }
-        attribute(:floor) { |row| @formatter.money(row.floor) }
+        attribute(:asking) { |row| @formatter.price(row.asking) }
+        attribute(:floor) { |row| @formatter.at_least(row.floor) }
         attribute(:today) { @formatter.day(Operations::Support::Workshop.today) }
         attribute(:next_step) { |row| row.next_step && PriceStep.present(row.next_step, @formatter) }
         attribute(:hold) { |row| row.hold && Hold.present(row.hold, @formatter) }
@@ -23,9 +23,9 @@ module Api
 
         private
 
-        # What the market pays by now: what stood long is likely worth less.
+        # The likely price by now: what stood long is likely worth less.
         def value
-          low, middle, high = object.fetch&.map { |minor| @formatter.money(minor) }
+          low, middle, high = object.fetch&.map { |minor| @formatter.about(minor) }
           low && { low: low, middle: middle, high: high }
         end
 
@@ -33,7 +33,7 @@ module Api
 
         def waiting
           found = object.waiting or return
-          { worth: @formatter.money(found.worth), money: @formatter.money(found.money), days: found.days }
+          { worth: @formatter.about(found.worth), money: @formatter.about(found.money), days: found.days }
         end
 
         # What is asked, offered, paid by the market and needed, on one scale.
@@ -49,14 +49,14 @@ module Api
         def survival = object.time.survival
         def against = object.days && survival&.against(object.days)
         def curve_of = object.time.basis && (object.time.basis == :kind ? object.piece.kind : "all kinds")
-        def expected = @formatter.money(object.outlook&.money)
+        def expected = @formatter.about(object.outlook&.money)
         def expected_days = object.outlook&.days&.round
 
         # The one thing it wants today.
         def advice
           found = Operations::Market::ListedPieces.advise(object, left: owed.left)
           { headline: found.headline, why: found.why, action: found.action.to_s,
-            amount: @formatter.money(found.amount), id: found.id }
+            amount: @formatter.price(found.amount), id: found.id }
         end
 
         # What was paid in parts, the deposit among it, and what is left of the agreed price.
@@ -66,8 +66,8 @@ module Api
                                           deposit: hold&.deposit_minor)
         end
 
-        def paid = @formatter.money(owed.paid)
-        def left = @formatter.money(owed.left)
+        def paid = @formatter.price(owed.paid)
+        def left = @formatter.price(owed.left)
       end
 
       # What is for sale, and what was sold lately.
@@ -75,10 +75,10 @@ module Api
         shows :times
         attribute(:rows) { @rows.map { |row| MarketRow.new(row, @formatter).to_h } }
         attribute(:headline) { Operations::Market::ListedPieces.headline(@rows) }
-        attribute(:likely) { @formatter.money(@rows.filter_map { |row| row.fetch&.at(1) }.sum) }
+        attribute(:likely) { @formatter.about(@rows.filter_map { |row| row.fetch&.at(1) }.sum) }
         attribute(:total) { Operations::Market::ListedPieces.total(@rows) }
-        attribute(:asked) { @formatter.money(@rows.sum { |row| row.asking.to_i }) }
-        attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
+        attribute(:asked) { @formatter.price(@rows.sum { |row| row.asking.to_i }) }
+        attribute(:profit_per_space_day) { @formatter.rate(Operations::Market::TimeToSell.profit_per_space_day) }
         attribute(:seasons) { Operations::Market::TimeToSell.seasons.map(&:text) }
         attribute(:sold) { SoldPiece.present(Operations::Market::AfterSale.rows, @formatter) }
 

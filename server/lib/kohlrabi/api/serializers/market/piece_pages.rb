@@ -6,7 +6,7 @@ module Api
       # Pricing a piece: what each way to a price says, and what one price would bring.
       class PricingPage < Support::Page
         shows :at, :tape, :suggested_why, :need, :value, :best, :curve, :need_and_fetch, :from_here, :standing
-        attribute(:suggested) { @formatter.money(@scale.suggested) }
+        attribute(:suggested) { @formatter.price(@scale.suggested) }
         attribute(:methods) { @scale.ways.map { |row| way(row) } }
         attribute(:ratio_why) { @scale.ratio_why }
         attribute(:new_price) { |piece| @formatter.typed_money(piece.new_price_minor) }
@@ -26,39 +26,39 @@ module Api
         private
 
         def way(row)
-          { key: row.key.to_s, label: row.label, low: @formatter.money(row.low), mid: @formatter.money(row.mid),
-            high: @formatter.money(row.high), n: row.n,
+          { key: row.key.to_s, label: row.label, low: @formatter.about(row.low), mid: @formatter.about(row.mid),
+            high: @formatter.about(row.high), n: row.n,
             why: row.why, trust: row.trust }
         end
 
         def suggested_why
-          return need_why unless @scale.market
+          return "covers #{need_why}" unless @scale.market
 
-          "it brings most by the market, less #{@formatter.money(@scale.market.answer.day.minor)[:text]} for each day"
+          "earns you the most, counting #{@formatter.amounts.rate(@scale.market.answer.day.minor)} a day for the space it takes"
         end
 
         # What cost and pay ask for.
-        def need = { price: @formatter.money(@scale.need), why: need_why }
+        def need = { price: @formatter.price(@scale.need), why: need_why }
 
         def need_why
           house = @formatter.workshop
           ending = Core::Market::AskingPrice::ENDINGS.fetch(house.price_ending).first
           rounded = ", rounded up to end in #{ending}" unless house.price_ending == "none"
-          "target price ÷ (1 − #{Operations::Support::Percent.text(house.haggle_hundredths)}% room for haggling)#{rounded}"
+          "your target price plus #{Operations::Support::Percent.text(house.haggle_hundredths)}% room to haggle#{rounded}"
         end
 
-        # What the market pays, and who says so.
+        # The likely price, and who says so.
         def value
           market = @scale.market or return
           standing = Operations::Market::Fits.standing
           words = Core::Market::ValueWords.new(market.value, got: standing.got)
           low, middle, high = likely
           day = market.answer.day
-          { low: @formatter.money(low), middle: @formatter.money(middle), high: @formatter.money(high), sentence: words.sentence,
-            current: standing.current, asked: @formatter.money(market.value.middle), got: standing.got.text,
-            day: { worth: @formatter.money(day.minor), why: day.why }, slope: slope(market.answer.position),
+          { low: @formatter.about(low), middle: @formatter.about(middle), high: @formatter.about(high), sentence: words.sentence,
+            current: standing.current, asked: @formatter.about(market.value.middle), got: standing.got.text,
+            day: { worth: @formatter.rate(day.minor), why: day.why }, slope: slope(market.answer.position),
             sources: words.lines.map do |line|
-              { key: line.key, label: line.label, share: line.share, says: @formatter.money(line.says), words: line.words }
+              { key: line.key, label: line.label, share: line.share, says: @formatter.about(line.says), words: line.words }
             end }
         end
 
@@ -66,15 +66,14 @@ module Api
         def slope(position)
           fall = 1 - Core::Market::Model::DemandCurve.phi(Math.log(1.1), position.beta)
           sales = Operations::Market::Fits.standing.fit.sold
-          known = "learned from #{Core::Units::Numerals.counted(sales, 'sale')} and what stands behind them"
-          behind = sales.zero? ? "common practice, weak" : known
-          "asking a tenth more makes a sale on any day #{(fall * 100).round}% less likely (#{behind})"
+          behind = sales.zero? ? "a built-in guess" : "from #{Core::Units::Numerals.counted(sales, 'sale')} of yours and a built-in guess"
+          "Asking 10% more makes a sale on any day about #{Core::Units::Numerals.chance(fall)} less likely (#{behind})."
         end
 
         def best
           market = @scale.market or return
           from, to = market.flat
-          near = "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well" unless from == to
+          near = "Anything from #{@formatter.amounts.price(from)} to #{@formatter.amounts.price(to)} does nearly as well." unless from == to
           { **course(market.best), flat: near,
                                    steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) } }
         end
@@ -84,14 +83,22 @@ module Api
           market = @scale.market or return []
           earned = Operations::Market::Prices.earnings(object, @scale, flip: @flip)
           market.programme.courses.zip(earned).map do |one, (profit, hourly)|
-            { **course(one), profit: @formatter.money(profit), hourly: @formatter.money(hourly),
-                             worth: @formatter.money(one.worth) }
+            { **course(one), profit: @formatter.about(profit), hourly: @formatter.rate(hourly),
+                             worth: @formatter.about(one.worth) }
           end
         end
 
         def course(one)
-          { price: @formatter.money(one.steps.first.first), money: @formatter.money(one.money), days: one.days.round,
-            within30: (one.within(30) * 100).round, within90: (one.within(90) * 100).round }
+          { price: @formatter.price(one.steps.first.first), money: @formatter.about(one.money), days: one.days.round,
+            after: Core::Units::Calendar.about(one.days), **within(one) }
+        end
+
+        # The chance that it is sold by then: in percent for tables, and for a sentence.
+        def within(one)
+          { 30 => "30", 90 => "90" }.flat_map do |days, name|
+            share = one.within(days)
+            [[:"within#{name}", (share * 100).round], [:"chance#{name}", Core::Units::Numerals.chance(share)]]
+          end.to_h
         end
 
         def need_and_fetch
@@ -104,7 +111,7 @@ module Api
           return [] unless @scale.market && both && %i[short loss].include?(both.state)
 
           Operations::Market::Budgets.of(object, workshop: @formatter.workshop).ways.map do |way|
-            { label: way.label, brings: @formatter.money(way.brings), effort: @formatter.effort(way.seconds), pay: @formatter.money(way.pay),
+            { label: way.label, brings: @formatter.about(way.brings), effort: @formatter.estimate(way.seconds), pay: @formatter.rate(way.pay),
               why: way.why }
           end
         end
@@ -124,20 +131,20 @@ module Api
         end
 
         def weighed = @weighed ||= @price && Operations::Market::Prices.at(object, @price, scale: @scale, flip: @flip)
-        def step(day, minor) = { on: @formatter.day(day), asking: @formatter.money(minor) }
+        def step(day, minor) = { on: @formatter.day(day), asking: @formatter.price(minor) }
 
         def at
           at = weighed or return
-          { price: @formatter.money(at.price), take_home: @formatter.money(at.take_home),
-            profit: @formatter.money(at.profit), hourly: @formatter.money(at.hourly),
-            days: at.outlook&.days&.round, expected: @formatter.money(at.outlook&.money), left: at.outlook && percent(at.outlook.left),
+          { price: @formatter.price(at.price), take_home: @formatter.about(at.take_home),
+            profit: @formatter.about(at.profit), hourly: @formatter.rate(at.hourly),
+            days: at.outlook&.days&.round, expected: @formatter.about(at.outlook&.money), left: at.outlook && percent(at.outlook.left),
             time: at.time.survival&.text, time_why: at.time.why, course: at.course && course(at.course),
             steps: at.steps.map { |day, minor| step(day, minor) } }
         end
 
         def percent(share) = "#{Core::Units::Numerals.text(share * 100, 0)}%"
 
-        # The tape: what cost and pay ask for, what the market pays, and the price that is weighed.
+        # The tape: what cost and pay ask for, the likely price, and the price that is weighed.
         def tape
           amounts = %i[break_even floor target].to_h { |key| [key, @scale.prices.amount(key)] }
           if @scale.market
@@ -155,7 +162,7 @@ module Api
         attribute(:flaws) { Operations::Market::Listings.flaws(@piece) }
         attribute(:notes) { Operations::Market::Listings.notes(@piece) }
         attribute(:photos) { Flips::Photo.present(Operations::Market::Listings.photos(@piece), @formatter) }
-        attribute(:price) { @formatter.money(@price) }
+        attribute(:price) { @formatter.price(@price) }
         attribute(:channels) { @price ? ListingPage.channels(@formatter, @price, days) : [] }
 
         # piece: Records::Piece; price: minor units at which channels are compared; the asking price, else the suggested
@@ -175,7 +182,7 @@ module Api
           rent = line.answer.rent_a_day
           number = ->(value) { value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) }
           { id: line.row&.id, name: line.name, take_home: formatter.figure(line.answer.take_home),
-            rent_a_day: formatter.money(rent.zero? ? nil : rent),
+            rent_a_day: formatter.rate(rent.zero? ? nil : rent),
             sold: line.sold, days: number.call(line.days), got: line.got && "#{Core::Units::Numerals.text(line.got * 100, 0)}%",
             habits: line.habits.to_s, usual: line.usual, typed: line.row && typed(formatter, line.row) }
         end

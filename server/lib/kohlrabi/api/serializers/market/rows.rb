@@ -26,21 +26,21 @@ module Api
         attribute(:stage) { |(_, standing)| standing.stage }
         attribute(:advice) { |(_, standing)| standing.advice.to_s }
         attribute(:text) { |(_, standing)| standing.sentence }
-        attribute(:gain) { |(_, standing)| @formatter.money(standing.row.gain) }
-        attribute(:pay) { |(_, standing)| @formatter.money(standing.pay_from_here) }
+        attribute(:gain) { |(_, standing)| @formatter.about(standing.row.gain) }
+        attribute(:pay) { |(_, standing)| @formatter.rate(standing.pay_from_here) }
       end
 
       # Who has a piece held, and until when.
       class Hold < Support::Base
         attributes :id, :who, :pick_up
-        said :money, :price, :deposit
+        said :price, :price, :deposit
         said :day, :until_on, :pick_up_on
       end
 
       # An offer, with what to answer where that is still open.
       class Offer < Support::Base
         attributes :id, :who, :note, :answer
-        said :money, :amount, :counter
+        said :price, :amount, :counter
         said :day, :made_on
         attribute(:then, &:advice)
         # advice: {offer id => Core::Market::OfferAdvice::Answer}, by params.
@@ -61,14 +61,14 @@ module Api
       # A price that was decided on, with its reason.
       class PriceDecision < Support::Base
         attributes :id, :why
-        said :money, :asking
+        said :price, :asking
         said :day, :on, from: :decided_on
       end
 
       # A planned step of an asking price.
       class PriceStep < Support::Base
         attributes :id, :state
-        said :money, :asking
+        said :price, :asking
         said :day, :due_on
         attribute(:due) { |step| step.due_on <= Operations::Support::Workshop.today }
       end
@@ -90,12 +90,11 @@ module Api
           return unless standing
 
           low, middle, high = standing.likely
-          money = formatter.method(:money)
-          { work_left: formatter.effort(standing.work_left), spent: money.call(standing.spent),
-            still_to_spend: money.call(standing.known_still_to_spend),
-            likely: middle && { low: money.call(low), middle: money.call(middle), high: money.call(high) },
-            profit: money.call(standing.profit), pay_when_finished: money.call(standing.pay_when_finished),
-            pay_from_here: money.call(standing.pay_from_here), pay_as_is: money.call(standing.pay_as_is),
+          { work_left: formatter.estimate(standing.work_left), spent: formatter.money(standing.spent),
+            still_to_spend: formatter.about(standing.known_still_to_spend),
+            likely: middle && { low: formatter.about(low), middle: formatter.about(middle), high: formatter.about(high) },
+            profit: formatter.about(standing.profit), pay_when_finished: formatter.rate(standing.pay_when_finished),
+            pay_from_here: formatter.rate(standing.pay_from_here), pay_as_is: formatter.rate(standing.pay_as_is),
             advice: standing.advice.to_s, sentence: standing.sentence, stop: standing.stop?, go_on: standing.go_on == true }
         end
       end

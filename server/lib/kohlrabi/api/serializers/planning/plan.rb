@@ -8,8 +8,8 @@ module Api
         shows :where, :materials
         attributes :key, :title, :label, :state
         attribute(:steps) { |line| line.steps.map(&:key) }
-        said :effort, :time, from: :seconds
-        said :effort, :remaining
+        said :estimate, :time, from: :seconds
+        said :estimate, :remaining
         attribute(:rests_on) { |line| Core::Planning::Basis.of(line.steps, @known) }
         attribute(:wait) { |line| @formatter.wait(line.wait) if line.wait.positive? }
 
@@ -40,11 +40,12 @@ module Api
       # The plan of a piece: its steps, what they add up to, materials to buy.
       class PlanRow < Support::Page
         shows :steps, :lines, :sessions, :frames, :ready, :behind, :faults, :learned
-        said :effort, :low, :high, :remaining
-        said :effort, :hours, from: :seconds
+        said :estimate, :low, :high, :remaining
+        said :estimate, :hours, from: :seconds
+        attribute(:range) { Core::Units::Effort.between(@plan.low, @plan.high) }
         attribute(:materials) { @stock.lines.map { |line| material(line) } }
-        attribute(:to_buy) { @formatter.money(@stock.price) }
-        attribute(:used) { @formatter.money(@stock.used) }
+        attribute(:to_buy) { @formatter.about(@stock.price) }
+        attribute(:used) { @formatter.about(@stock.used) }
         attribute(:over) { @plan.brief.recorded.closed } # the piece is ready, or further
         attribute(:dropped) { @plan.dropped.map(&:label).uniq }
         attribute(:unpriced) { @stock.unpriced }
@@ -90,7 +91,7 @@ module Api
         def sessions
           chunks = own_slots.flat_map(&:chunks).group_by { |from, _| @bench.date(from) }
           chunks.sort.map do |date, parts|
-            { on: day(date), weekday: date.strftime("%A"), time: @formatter.effort(parts.sum do |from, to|
+            { on: day(date), time: @formatter.effort(parts.sum do |from, to|
               to - from
             end * 60) }
           end
@@ -116,7 +117,7 @@ module Api
         def material(line)
           { product: line.row[:key], label: line.row[:label], swatch: line.row[:colour]&.hex, kind: line.row[:kind],
             amount: @formatter.amount(line.amount, line.row),
-            packs: @formatter.packs(line.packs, line.row), price: @formatter.money(line.price), used: @formatter.money(line.used),
+            packs: @formatter.packs(line.packs, line.row), price: @formatter.price(line.price), used: @formatter.about(line.used),
             over: @formatter.amount(line.over, line.row), there: there(line),
             others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
         end

@@ -37,11 +37,11 @@ module Api
         # What nobody has looked at yet, in words; nil where somebody has, or nothing was assumed.
         def self.says(drawn)
           kind = drawn.record.kind
-          return "Nobody has said what a “#{kind}” is like. Choose its form." if kind.present? && !drawn.known
+          return "Kohlrabi doesn't know what a “#{kind}” looks like. Choose its shape." if kind.present? && !drawn.known
           return unless drawn.shape.assumed?
 
           parts = Core::Planning::Shape::Elevation.new(drawn.shape).contents
-          "Assumed as usual#{" for #{article(kind)} #{kind}" if kind.present?}#{": #{parts.join(', ')}" if parts.any?}. Not looked at yet."
+          "Assumed as usual#{" for #{article(kind)} #{kind}" if kind.present?}#{": #{parts.join(', ')}" if parts.any?}. Not checked yet."
         end
       end
 

@@ -6,7 +6,7 @@ module Api
       # One step of a plan, with all that is shown before it starts.
       class StepRow < Support::Page
         PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
-        OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words",
+        OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own wording",
                 "note" => "your note" }.freeze
 
         # Several alike, each to be ticked off by itself.
@@ -18,8 +18,8 @@ module Api
         end
 
         attributes :key, :label, :kind, :zones, :state, :done_zones, :done_when, :why, :notes, :wait_why, :ways
-        said :effort, :remaining
-        said :effort, :time, from: :seconds
+        attribute(:remaining) { left(:remaining) }
+        attribute(:time) { left(:seconds) }
         said :day, :not_before
         shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits, :blocks
         attribute(:phase) { Core::Planning::Phases.label(step.phase) }
@@ -27,14 +27,14 @@ module Api
         attribute(:units) { StepRow.units(step) }
         attribute(:decide) { step.key.start_with?("decide/") }
         attribute(:lead) { step.key == "lead" }
-        attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
+        attribute(:range) { Core::Units::Effort.between(step.low, step.high) }
         attribute(:rests_on) { Core::Planning::Basis.of([step], @known) }
         attribute(:wait) { waited(step.wait) }
         attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
         attribute(:actual) { @formatter.effort(@actual[step.key]) }
         attribute(:past) { @plan.past.include?(step) } # it took well past its estimate: is it done?
         attribute(:place) { PLACES.fetch(step.place) }
-        attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
+        attribute(:grits) { step.grits.map { |grit| "#{grit} grit" } }
         attribute(:try) { step.try&.slice(:stop, :fallback) }
         attribute(:outside, &:outside?)
         attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
@@ -66,6 +66,12 @@ module Api
         private
 
         def step = object
+
+        # A time that somebody typed is shown as typed.
+        def left(name)
+          step.public_send(name).then { |seconds| step.seconds_override ? @formatter.effort(seconds) : @formatter.estimate(seconds) }
+        end
+
         def blocks = StepRow.blocks(@blocks.fetch(step.key, []))
 
         def where
@@ -120,10 +126,10 @@ module Api
 
         def word(edit)
           return OWN[edit.kind] if step.edits.include?(edit)
-          return "moved by you" if edit.kind == "before" && edit.step == step.key
-          return "added by you" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
+          return "you moved it" if edit.kind == "before" && edit.step == step.key
+          return "you added it" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
 
-          "split by you" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
+          "you split it" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
         end
 
         def remembered(one)
@@ -177,7 +183,7 @@ module Api
         # items: Array of [StillToBuy::Item, likely].
         def items(items, formatter)
           items.map do |one, likely|
-            { item: one.item, label: one.label, expected: formatter.money(one.minor), likely: likely }
+            { item: one.item, label: one.label, expected: formatter.about(one.minor), likely: likely }
           end
         end
       end

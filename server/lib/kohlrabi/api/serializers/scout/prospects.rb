@@ -11,7 +11,7 @@ module Api
         def estimate(estimate, unit, formatter)
           return unless estimate
 
-          said = ->(amount) { unit == :money ? formatter.money(amount) : formatter.effort((amount / 60.0).round * 60) }
+          said = ->(amount) { unit == :money ? formatter.about(amount) : formatter.estimate((amount / 60.0).round * 60) }
           { low: said.call(estimate.low), likely: said.call(estimate.likely), high: said.call(estimate.high), mean: said.call(estimate.mean),
             source: estimate.source, n: estimate.n }
         end
@@ -28,7 +28,7 @@ module Api
           return unless answer
 
           text = "yes, #{answer.way}"
-          text = "no, by #{formatter.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted" unless answer.fits
+          text = "Too big by #{formatter.length(answer.short.ceil)}, even #{answer.way}. Try tilting it." unless answer.fits
           { fits: answer.fits, text: text }
         end
 
@@ -37,9 +37,12 @@ module Api
           return unless figures
 
           price = "less each"
-          price = "about #{formatter.money(figures[:price])[:text]} instead of #{formatter.money(figures[:together])[:text]} each" if figures[:price]
-          days = figures[:days] ? ", and about #{figures[:days]} days on the market" : ", and longer on the market"
-          "Usually sells in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
+          if figures[:price]
+            price = "about #{formatter.amounts.about(figures[:price])} instead of #{formatter.amounts.about(figures[:together])} " \
+                    "each"
+          end
+          days = figures[:days] ? ", and takes about #{Core::Units::Calendar.about(figures[:days])} to sell" : ", and takes longer to sell"
+          "These usually sell in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
         end
 
         # The drawing of its kind, by the measures that are known.
@@ -54,7 +57,7 @@ module Api
           { id: prospect.id, title: prospect.title, kind: prospect.kind, source: prospect.source, state: prospect.state,
             state_text: Operations::Scout::Prospects::STATES.fetch(prospect.state), spotted_on: formatter.day(prospect.spotted_on),
             closed_on: formatter.day(prospect.closed_on),
-            count: prospect.count, tag: formatter.money(prospect.tag_minor), most: formatter.money(scouting.most), verdict: scouting.verdict.key,
+            count: prospect.count, tag: formatter.price(prospect.tag_minor), most: formatter.at_most(scouting.most), verdict: scouting.verdict.key,
             text: scouting.verdict.text, reason: prospect.reason, drawing: drawing(prospect, formatter), face: face(prospect),
             due: scouting.due&.then { |on, why| { on: formatter.day(on), why: why } } }
         end
@@ -65,7 +68,7 @@ module Api
         def due(scouting, on, why, formatter, today)
           { id: scouting.prospect.id, title: scouting.prospect.title, source: scouting.prospect.source,
             on: formatter.day(on), why: why, due: on <= today,
-            tag: formatter.money(scouting.prospect.tag_minor) }
+            tag: formatter.price(scouting.prospect.tag_minor) }
         end
       end
 
@@ -142,16 +145,16 @@ module Api
           { sightings: sightings, rule: forecast&.rule&.then do |rule|
             "#{rule.text(@formatter.workshop.money)} (#{rule.source})"
           end,
-            why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
+            why: forecast ? forecast.why : "no tag price yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
             points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@formatter.workshop.money) },
-            gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @formatter.day(due[0]), why: due[1] },
+            gone: "#{(gone.weekly * 100).round}% a week (#{gone.source})", due: due && { on: @formatter.day(due[0]), why: due[1] },
             reaches: reaches(forecast) }
         end
 
         def sightings
           if @prospect.persisted?
             @prospect.sightings.map do |row|
-              { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.money(row.tag_minor) }
+              { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.price(row.tag_minor) }
             end
           else
             []
@@ -163,8 +166,8 @@ module Api
           return [] unless forecast&.rule
 
           (decision&.choices || []).first(shown(decision)).map do |choice|
-            { on: @formatter.day(choice.on), tag: @formatter.money(choice.tag), there: "#{(choice.chance * 100).round}%",
-              worth: (@formatter.money(choice.worth.round) if choice.worth.positive?),
+            { on: @formatter.day(choice.on), tag: @formatter.price(choice.tag), there: "#{(choice.chance * 100).round}%",
+              worth: (@formatter.about(choice.worth.round) if choice.worth.positive?),
               best: choice == decision.best }
           end
         end
@@ -180,11 +183,11 @@ module Api
           return unless forecast&.rule && most
 
           point = forecast.reaches(most)
-          return "never, as far as can be foreseen" unless point
+          return "not in the next months" unless point
 
           return "now" if point.on <= Operations::Support::Workshop.today
 
-          "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
+          "#{Core::Units::Calendar.text(point.on)}, at #{@formatter.amounts.price(point.tag)}"
         end
 
         def before
@@ -196,11 +199,11 @@ module Api
         end
 
         def height_text(height)
-          range = height.range.map { |side| @formatter.length(side) }.join(" to ")
-          word = if height.off.zero? then "right"
+          range = [@formatter.typed_length(height.range.first), @formatter.length(height.range.last)].join("–")
+          word = if height.off.zero? then "the right height"
                  else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
                  end
-          { text: "As #{height.label} it is #{word}: usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
+          { text: "As #{height.label} it's #{word}. Usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
         end
 
         def hardware
@@ -211,8 +214,8 @@ module Api
         end
 
         def way(way, cheapest)
-          { key: way.key.to_s, label: way.label, money: @formatter.money(way.money),
-            effort: @formatter.effort(way.seconds), total: @formatter.money(way.total),
+          { key: way.key.to_s, label: way.label, money: @formatter.about(way.money),
+            effort: @formatter.estimate(way.seconds), total: @formatter.about(way.total),
             why: way.why, note: way.note, best: way.key == cheapest }
         end
       end

@@ -41,8 +41,8 @@ module Api
           until_on = object.keeps_until
           days = until_on && (until_on - Operations::Support::Workshop.today).to_i
           low = @core.left < @core.volume * Operations::Shelf::Containers::LOW
-          [("past its time since #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
-           ("keeps only until #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
+          [("expired on #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
+           ("use by #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
            ("used up" if @core.empty?), ("nearly used up" if !@core.empty? && low)].compact
         end
 
@@ -57,7 +57,7 @@ module Api
         def unit_cost
           cost = @core.unit_cost or return
           size, name = Core::Units::Measures.priced(@row[:unit], unit: @formatter.workshop.length_unit)
-          "#{@formatter.money(cost * size)[:text]} a #{name}"
+          "#{@formatter.amounts.exact(cost * size)} per #{name}"
         end
       end
 
@@ -113,7 +113,7 @@ module Api
       # What is to be bought for all planned work.
       class ShoppingPage < Support::Page
         attribute(:rows) { @rows.map { |row| need(row) } }
-        attribute(:total) { @formatter.money(Operations::Shelf::Shopping.total(@rows)) }
+        attribute(:total) { @formatter.about(Operations::Shelf::Shopping.total(@rows)) }
 
         def initialize(formatter)
           super(nil, formatter)
@@ -139,7 +139,7 @@ module Api
             { size: @formatter.typed_size(size, product), count: count, price: @formatter.typed_money(prices[size]) }
           end
           over = @formatter.whole_amount(line.over, product) unless gear
-          { buy: @formatter.packs(line.packs, product), over: over, price: @formatter.money(line.price), packs: packs }
+          { buy: @formatter.packs(line.packs, product), over: over, price: @formatter.price(line.price), packs: packs }
         end
       end
 

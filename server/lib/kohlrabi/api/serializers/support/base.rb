@@ -7,12 +7,15 @@ module Api
       class Base
         include Alba::Resource
 
+        MINOR = %i[money price about].freeze # ways of showing what a record has in minor units
+
         helper do
-          # What a record has, said as money (of its …_minor), sum (minor units under its own name), day or effort.
+          # What a record has, as it is shown: money, price or about (of its …_minor), sum (minor units under its own
+          # name), day, effort or estimate; see Formatter.
           # from: by which name the record has it, where that is another.
           def said(how, *names, from: nil)
             names.each do |name|
-              source = from || (how == :money ? :"#{name}_minor" : name)
+              source = from || (Base::MINOR.include?(how) ? :"#{name}_minor" : name)
               spoken = how == :sum ? :money : how
               attribute(name) { |record| params[:formatter].public_send(spoken, record.public_send(source)) }
             end

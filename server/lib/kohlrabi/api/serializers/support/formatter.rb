@@ -12,18 +12,33 @@ module Api
         def initialize(workshop)
           @workshop = workshop
           @currency = workshop.money
+          @amounts = workshop.amounts
         end
 
-        def money(minor)
-          minor && { minor: minor.round, text: Core::Units::MoneyText.text(minor, @currency), typed: typed_money(minor) }
-        end
+        # For sentences: Core::Units::MoneyWriter.
+        attr_reader :amounts
+
+        # Recorded money. bare: without its symbol, for a column whose heading has it.
+        def money(minor) = minor && shown(minor, amounts.exact(minor))
+
+        # As #money, shown as an estimate, as a limit in whole units, as a price, or as what an hour or a day pays.
+        def about(minor) = minor && shown(minor, amounts.about(minor))
+        def at_most(minor) = minor && shown(minor, amounts.at_most(minor))
+        def at_least(minor) = minor && shown(minor, amounts.at_least(minor))
+        def price(minor) = minor && shown(minor, amounts.price(minor))
+        def rate(minor) = minor && shown(minor, amounts.rate(minor))
 
         def day(date)
-          date && { iso: date.iso8601, text: Core::Units::Calendar.text(date) }
+          date && { iso: date.iso8601, text: Core::Units::Calendar.near(date, today: today, country: workshop.country.presence) }
         end
 
         def effort(seconds)
           seconds && { seconds: seconds, text: Core::Units::Effort.text(seconds) }
+        end
+
+        # As #effort, for estimated work.
+        def estimate(seconds)
+          seconds && { seconds: seconds, text: Core::Units::Effort.about(seconds) }
         end
 
         # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for
@@ -54,10 +69,17 @@ module Api
           said
         end
 
+        # How the marks of a price tape are shown; prices where not listed.
+        TAPE = { cash_in: :exact, break_even: :at_least, floor: :at_least, target: :at_least, fetch_low: :about, value: :about,
+                 fetch_high: :about, most: :at_most, walk_away: :at_most, resale: :about }.freeze
+
         def tape(tape)
-          { step: tape.step, length: tape.length, steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
+          low, high = %i[fetch_low fetch_high].map { |key| tape.marks.find { |mark| mark[:key] == key }&.fetch(:amount) }
+          { step: tape.step, length: tape.length, likely: low && high && amounts.between(low, high),
+            steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
             marks: tape.marks.map do |mark|
-              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: money(mark[:amount])[:text] }
+              way = TAPE.fetch(mark[:key], :price)
+              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: amounts.public_send(way, mark[:amount]) }
             end }
         end
 
@@ -120,7 +142,7 @@ module Api
           { **measured, planned: view.finishes.map(&:to_h), body_colour: view.body_colour, front_colour: view.front_colour }
         end
 
-        LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze
+        LANES = { waiting: "waiting", bench: "on the bench", market: "for sale" }.freeze
 
         def strip(turnaround, ended:)
           parts = turnaround.strip.map do |part|
@@ -130,10 +152,12 @@ module Api
           end
           description = parts.map { |part| part[:label] }.join(", ").presence
           { parts: parts, days: turnaround.days_held, ended: ended,
-            description: description || "Days not known: no date of purchase or of the end" }
+            description: description || "Days unknown: the date you bought it or the end date is missing" }
         end
 
         private
+
+        def today = @today ||= Operations::Support::Workshop.today
 
         # What a drawing shows of the shape alone, with its measures in words.
         def measured(elevation)
@@ -145,7 +169,11 @@ module Api
 
         # A step of a scale: without decimals.
         def whole(minor)
-          { minor: minor, text: Core::Units::Numerals.text(Rational(minor, @currency.unit), 0) }
+          { minor: minor, text: Core::Units::Numerals.scaled_text(minor / @currency.unit, 0) }
+        end
+
+        def shown(minor, text)
+          { minor: minor.round, text: text, bare: text.sub(@currency.symbol, "").delete(Core::Units::Currency::NARROW), typed: typed_money(minor) }
         end
       end
     end

@@ -71,7 +71,7 @@ module Api
         said :day, :done_on
         attribute(:label) { |row| Operations::Tools::SavedResults.label(row) }
         attribute(:values) { |row| JSON.parse(row.given) }
-        attribute(:headline) { @found&.headline || "It cannot be worked out any more." }
+        attribute(:headline) { @found&.headline || "This can't be calculated anymore." }
         attribute(:cuts) { @found ? cuts(@found) : [] }
         attribute(:offcuts) { @found ? @found.offcuts.size : 0 }
         attribute(:materials) { |row| materials(JSON.parse(row.materials).transform_values(&:to_r)) }
