@@ -115,7 +115,7 @@ RSpec.describe "the bench", :api do
 
       look = call(:get, "/api/pieces/#{id}/plan")["looks"].find { |one| one["chosen"] }
       call(:put, "/api/looks/#{look['id']}/zones", { zones: ["top"], finish: "undecided" })
-      expect(schedule["pieces"].first["ready"]).to include("on" => nil, "why" => include("undecided"))
+      expect(schedule["pieces"].first["ready"]).to include("on" => nil, "why" => include("Choose a finish for"))
     end
   end
 

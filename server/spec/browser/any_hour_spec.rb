@@ -40,7 +40,7 @@ RSpec.describe "an evening at the bench" do
       expect([entry["worked_on"]["iso"], entry["effort"]["seconds"]]).to match([began, be_between(720, 780)])
       expect(send_to(:get, "/today")["date"]["iso"]).to eq(iso_day(SpecClock.now))
       visit "/week"
-      expect(page).to have_css("section[aria-label*='#{local(SpecClock.now).strftime('%A')}'], section[aria-label*=Today]")
+      expect(page).to have_css("section[data-day='#{local(SpecClock.now).strftime('%F')}']")
       expect(page).to have_css("li", text: "Oil, coat 2")
     end
 

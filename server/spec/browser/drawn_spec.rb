@@ -70,7 +70,7 @@ RSpec.describe "the three pictures" do
 
   it "fetches nothing from elsewhere, and runs nothing that was slipped into the page" do
     visit "/books"
-    expect(page).to have_css("h1", text: /In all [\d.]+ at [\d.]+ an hour/)
+    expect(page).to have_css("h1", text: /€[\d,.]+ profit so far, €[\d.]+ an hour/)
     origins = page.evaluate_script("[...new Set(performance.getEntriesByType('resource').map(entry => new URL(entry.name).origin))]")
     expect(origins).to eq([@server.address.chomp("/")])
     page.execute_script("const s = document.createElement('script'); s.textContent = 'window.slipped = 1'; document.head.append(s)")

@@ -3,7 +3,7 @@
 require_relative "browser_helper"
 
 MAIN_VIEWS = { "/" => "Today", "/week" => "Week", "/floor" => "Floor", "/floor?view=archive" => "Floor",
-               "/pieces/22" => "Walnut bureau with rolled lid", "/pieces/33" => "Beech plan chest, low", "/books" => /In all .* an hour/,
+               "/pieces/22" => "Walnut bureau with rolled lid", "/pieces/33" => "Beech plan chest, low", "/books" => /profit so far, €.* an hour/,
                "/scout" => "Scout", "/scout/new" => "Check a piece", "/scout/9" => "Oak blanket chest, panelled",
                "/scout/card" => "Most you should pay",
                "/scout/record" => "Track record", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
@@ -130,12 +130,12 @@ RSpec.describe "every main view" do
   end
 
   it "shows true figures: Books equal the report of the command line" do
-    show("/books", /In all .* an hour/)
+    show("/books", /profit so far, €.* an hour/)
     output = IO.popen(
       [{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read
     )
     totals = JSON.parse(output).fetch("totals")
-    expect(page).to have_css("[data-figure=profit]", text: totals["cash_profit"])
+    expect(page).to have_css("[data-figure=profit]", text: totals["cash_profit"].sub(/(?=\d{3}\.)/, ","))
     expect(page).to have_css("[data-figure=hourly_pay]", text: totals["hourly_pay"])
     expect(totals.values_at("flips", "sold")).to match([be >= 40, be >= 25])
   end

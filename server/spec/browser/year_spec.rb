@@ -45,7 +45,7 @@ RSpec.describe "a year in Books", type: :feature do
     expect(group("desk")).to have_text("40.00 (6 with hours)")
     expect(page).to have_text("Desk pays best")
     expect(group("desk")).to have_text(/likely to pay better than your other flips|pays better than your other flips/)
-    expect(group("chair")).to have_text(/likely −?[\d.]+ to [\d.]+/)
+    expect(group("chair")).to have_text(/€[\d.]+–[\d.]+ an hour; \d+% likely to pay better/)
     expect(page).to have_text("Long desk: €180.00 in 2 h")
     expect(page).to have_text("brought €120 more than the median desk (of 6)")
     press("chair")

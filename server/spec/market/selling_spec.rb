@@ -166,7 +166,7 @@ RSpec.describe "pricing and the market", :api do
     expect(countered).to include("answer" => "countered", "counter" => include("text" => "€165"),
                                  "then" => include("If you wait"))
     expect(row(id)["offers"][1]["advice"]).to be_nil
-    expect(diary(id)).to include("Offer of 185.00 from First caller.", "Offer countered at 165.00.", "Enquiry.")
+    expect(diary(id)).to include("Offer of €185 from First caller.", "Offer countered at €165.", "Enquiry.")
     expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }),
                    :counter)).to include("empty")
     gone = call(:delete, "/api/offers/#{countered['id']}")

@@ -19,11 +19,11 @@ RSpec.describe "before one commits to buying", :api do
     it "are measured against the usual use of a kind, or the one chosen" do
       expect(before(kind: "chair",
                     height: "390")["height"]).to include("wrong" => true,
-                                                         "text" => a_string_starting_with("As seat it's 30 mm too low. Usual is 420–480 " \
+                                                         "text" => a_string_starting_with("As a seat it's 30 mm too low. Usual is 420–480 " \
                                                                                           "mm, feet flat on the floor."))
       expect(before(kind: "chair",
                     height: "450")["height"]).to include("wrong" => false,
-                                                         "text" => a_string_starting_with("As seat it's the right height. Usual is 420–480 " \
+                                                         "text" => a_string_starting_with("As a seat it's the right height. Usual is 420–480 " \
                                                                                           "mm, feet flat on the floor."))
       expect(before(kind: "plan chest", height: "900")["height"]).to be_nil
       expect(before(kind: "plan chest", height: "910", checks: { use: "counter" })["height"]["wrong"]).to be(false)

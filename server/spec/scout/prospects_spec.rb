@@ -175,8 +175,8 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/openings", { name: "Car", kind: "load", width: "1000", height: "800", long: "1500" })
     checks = { core: "hollow", use: "desk", pulls_needed: "4", pulls_present: "3", match_price: "6" }
     before = spot(width: "1200", depth: "500", height: "690", leg: "100", checks: checks)["before"]
-    usual = "Usual is 710–760 mm, a keyboard or pen at elbow height on a chair of 450"
-    expect(before["height"]).to eq("text" => "As desk or writing leaf it's 20 mm too low. #{usual}.",
+    usual = "Usual is 710–760 mm, a keyboard or pen at elbow height when you sit"
+    expect(before["height"]).to eq("text" => "As a desk or writing leaf it's 20 mm too low. #{usual}.",
                                    "wrong" => true)
     expect(before["core"]).to include("wrong" => true)
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,

@@ -3,7 +3,7 @@
 module Core
   # From what lies on a piece and the look that was chosen to the steps of its plan. Its small values stand here.
   module Planning
-    # How one zone shall look. finish: key of Finishes; over: decoration on top, in order; colour, undercolour: key of
+    # How one zone will look. finish: key of Finishes; over: decoration on top, in order; colour, undercolour: key of
     # Shelf::Colours or nil;
     # product: key or nil (the standard one of its kind); wear: own, or nil for the look's; options: finishes still in
     # question;
@@ -28,7 +28,7 @@ module Core
       def refused? = level != :craft
     end
 
-    # Fittings of one kind on a piece: hinges, shelf pins, knobs, locks, catches, castors. number: how many there shall
+    # Fittings of one kind on a piece: hinges, shelf pins, knobs, locks, catches, castors. number: how many there will
     # be; treatment: of TREATMENTS; missing: how many of them are not there.
     Fitting = Struct.new(:kind, :number, :treatment, :missing, keyword_init: true)
 

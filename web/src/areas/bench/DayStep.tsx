@@ -1,4 +1,4 @@
-// One step in its session: when, what, on which piece; why there; and to which other day it shall go.
+// One step in its session: when, what, on which piece; why there; and to which other day it goes.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";

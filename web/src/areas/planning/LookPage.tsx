@@ -1,4 +1,4 @@
-// How a piece shall look: zones picked on the drawing, a finish for them, two or three looks side by side, and what
+// How a piece will look: zones picked on the drawing, a finish for them, two or three looks side by side, and what
 // does not go together.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

@@ -1,4 +1,4 @@
-// The shape a piece shall have: what is empty stays as it was bought.
+// The shape a piece will have: what is empty stays as it was bought.
 import Button from "@mui/material/Button";
 import { api, ask } from "../../api/client";
 import type { Plan, Workshop } from "../../api/types";

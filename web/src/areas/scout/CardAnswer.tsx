@@ -10,7 +10,8 @@ type Props = { kind: string; condition: string; currency: string };
 
 export function CardAnswer({ kind, condition, currency }: Props) {
   const card = useScoutCard().data;
-  const row = card?.rows.find((one) => one.kind.toLowerCase() === kind.trim().toLowerCase());
+  const word = kind.trim().toLowerCase();
+  const row = card?.rows.find((one) => one.words.includes(word));
   const cell = row?.cells.find((one) => one.condition === condition);
   const most = cell?.most;
   const large = !most ? null : most.minor < 0 ? "no" : t("cardAnswer.up", { most: most.text });

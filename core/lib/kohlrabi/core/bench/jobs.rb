@@ -55,7 +55,7 @@ module Core
       def blocked(step)
         return "“#{step.label}” is up to someone else" if step.outside?
 
-        "undecided zone: #{step.label.downcase}" if step.key.start_with?("decide/")
+        step.label if step.key.start_with?("decide/")
       end
 
       def like(step)

@@ -83,8 +83,9 @@ module Core
       end
 
       def words
+        today = worth < @unit ? "next to nothing" : "about #{@text.about(worth)}"
         "If you wait, expect about #{@text.about(@waiting.money)} in #{Units::Calendar.about(@waiting.days)}. " \
-          "Less #{@text.rate(@waiting.day)} a day for the space, that's worth about #{@text.about(worth)} today."
+          "Less #{@text.rate(@waiting.day)} a day for the space, that's worth #{today} today."
       end
 
       def warnings

@@ -6,7 +6,7 @@ module Core
     # Shape::Reshaping;
     # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key =>
     # "worked" or "failed"};
-    # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of
+    # tips: whether it can tip over as it will stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of
     # work => Rational};
     # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said; tent: whether there
     # is one to spray in; recorded: Recorded, what was worked and taken so far; together: of each piece that is worked

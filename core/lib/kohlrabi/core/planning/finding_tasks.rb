@@ -2,7 +2,7 @@
 
 module Core
   module Planning
-    # What is done about the findings: each by its treatments under the finish that its zone shall have.
+    # What is done about the findings: each by its treatments under the finish that its zone will have.
     class FindingTasks
       UNDER = %w[fill level bleach colour].freeze # what nobody sees under slats or wrap
       OWN_WAIT = "as given for this finding"
@@ -35,7 +35,7 @@ module Core
 
       private
 
-      # Each zone by the finish that it shall have. share: of the finding that these zones have.
+      # Each zone by the finish that it will have. share: of the finding that these zones have.
       def under(finding, family, zones, share)
         finding.treatments(family).flat_map do |row|
           treat(finding, row, zones, share).flat_map { |task| [task, *rinse(task, row)] } + level(finding, row, zones)

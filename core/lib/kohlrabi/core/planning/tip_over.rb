@@ -14,7 +14,7 @@ module Core
 
       extend self
 
-      # shape: Shape::PieceShape, as it shall stand.
+      # shape: Shape::PieceShape, as it will stand.
       def any?(shape)
         drawn = shape.drawn
         return false unless drawn[:form] == FORM

@@ -40,8 +40,8 @@ module Core
         phase = gate ? Phases::ALL[gate.first][:key] : "dust"
         costs = @ways.map { |finish, way| "#{Finishes.label(finish)} #{minutes(way)}" }.join(", ")
         Task.new(key: "decide/#{Repeats.base(@zone.key)}", phase: phase, seq: (gate&.last || 0) - 1000, kind: "other", zone: @zone.key,
-                 done: "a finish is chosen", label: "Decide how it shall look: #{Repeats.single([@zone]).first.label}",
-                 why: "the last moment: from here the ways part. In all: #{costs}")
+                 done: "a finish is chosen", label: "Choose a finish for “#{Repeats.single([@zone]).first.label}”",
+                 why: "the next steps depend on it. In total: #{costs}")
       end
 
       def minutes(way) = Units::Effort.text((way.sum { |task| task.minutes + task.fixed } * 60).round)

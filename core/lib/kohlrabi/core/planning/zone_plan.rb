@@ -54,7 +54,7 @@ module Core
       # Whether it gets a finish that is chosen.
       def finished? = !left? && choice.finish != "undecided"
 
-      # Whether anything shall stick on it.
+      # Whether anything has to stick on it.
       def coated? = !left? || sealed_inside? || filled?
       def sealed_inside? = zone.group == "inside" && brief.look.inside == "sealed"
 

@@ -10,16 +10,21 @@ module Core
 
       extend self
 
-      def choices = ROWS.map { |key, row| [key, row[:label]] }
+      # country: two letters or nil.
+      def choices(country) = ROWS.map { |key, row| [key, label(row, country)] }
 
       # use: key; height: mm. nil for a use that is not in the table or a height that is not known.
-      def check(use, height)
+      def check(use, height, country: nil)
         row = ROWS[use]
         return unless row && height
 
         off = height < row[:low] ? height - row[:low] : [height - row[:high], 0].max
-        Answer.new(label: row[:label], off: off, range: [row[:low], row[:high]], why: row[:why]).freeze
+        Answer.new(label: label(row, country), off: off, range: [row[:low], row[:high]], why: row[:why]).freeze
       end
+
+      private
+
+      def label(row, country) = (row[:us] if country == "US") || row[:label]
     end
   end
 end

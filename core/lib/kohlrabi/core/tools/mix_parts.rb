@@ -15,7 +15,7 @@ module Core
       field :parts, "Parts", :text, "2 blue; 2 white; 1 water", help: "number and name, divided by semicolons"
       field :amount, "To make", :volume, 250, within: 1..100_000
       field :there, "In the pot already, of each", :text, nil, optional: true,
-                                                               help: "in the same order, such as 8 fl oz; 4 fl oz; 0, or 200; 100; 0"
+                                                               help: "in the same order, such as 200; 100; 0"
 
       private
 

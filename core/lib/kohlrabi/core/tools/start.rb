@@ -5,7 +5,7 @@ module Core
     # What a piece brings to a tool. mm throughout: width, depth, height, leg (nil without legs); fronts, doors: Array
     # of [wide, high];
     # drawers: number;
-    # painted: mm² of the zones that shall be painted; material: words in which its wood may be named.
+    # painted: mm² of the zones that will be painted; material: words in which its wood may be named.
     Start = Struct.new(:width, :depth, :height, :leg, :fronts, :doors, :painted, :material, :coats, keyword_init: true)
   end
 end

@@ -16,7 +16,8 @@ module Operations
             row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
           end,
           conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
-          uses: choices(Core::Scout::Heights.choices), cores: choices(Core::Scout::Cores.choices), cut_bases: choices(Core::Scout::TagRule::BASES),
+          uses: uses,
+          cores: choices(Core::Scout::Cores.choices), cut_bases: choices(Core::Scout::TagRule::BASES),
           cautions: %i[saw glass].to_h { |key| [key, Core::Planning::Cautions.text(key)] },
           sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
           channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
@@ -40,6 +41,7 @@ module Operations
 
       private
 
+      def uses = choices(Core::Scout::Heights.choices(Support::Workshop.current.country))
       def choices(labels) = labels.map { |key, label| { key: key, label: label } }
 
       # Forms to say of a kind that is not known.

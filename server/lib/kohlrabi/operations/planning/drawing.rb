@@ -30,7 +30,7 @@ module Operations
       # Core::Planning::Shape::PieceShape as it was bought. Raises Core::Refusal.
       def bought(piece) = made(piece.kind, fields(piece), checked: piece.shape_checked)
 
-      # As it shall be: areas, drawing and fit follow it. Raises Core::Refusal.
+      # As it will be: areas, drawing and fit follow it. Raises Core::Refusal.
       def shape(piece)
         planned = piece.planned_shape
         return bought(piece) unless planned

@@ -2,7 +2,7 @@
 
 module Operations
   module Planning
-    # The measures of a piece as they are typed, and the shape it shall have.
+    # The measures of a piece as they are typed, and the shape it will have.
     module Shapes
       LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
       SHAPE = Core::Planning::Shape::PieceShape

@@ -2,7 +2,7 @@
 
 module Operations
   module Planning
-    # What a twin takes over beside the look: the shape it has not been given, the shape it shall have, and what was
+    # What a twin takes over beside the look: the shape it has not been given, the shape it will have, and what was
     # found. What is known of it stands, and is said where it differs.
     module Twins
       WORDS = { "width_mm" => "width", "depth_mm" => "depth", "height_mm" => "height", "leg_mm" => "base", "leaf_mm" => "leaf",

@@ -19,7 +19,7 @@ module Operations
 
       # The use it is measured against: as chosen, or the usual one of its kind; "none" for none.
       def use = @checks["use"] || Core::Scout::Defaults.new(@prospect.kind, currency: @workshop.money).use
-      def height = Core::Scout::Heights.check(use, @prospect.height_mm)
+      def height = Core::Scout::Heights.check(use, @prospect.height_mm, country: @workshop.country)
       def core = Core::Scout::Cores.fetch(@checks["core"])
 
       # Core::Scout::Hardware, or nil before anything was counted. Raises Core::Refusal.

@@ -25,9 +25,9 @@ module Operations
 
       def kinds
         own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
-        (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map do |kind|
-          KINDS.key(kind)
-        end])).first(MAX_KINDS).sort
+        usual = Core::Scout::Defaults::ROWS.keys - ["other", *own.map { |kind| KINDS.key(kind) }]
+        country = Support::Workshop.current.country
+        (own + usual.map { |kind| KINDS.said(kind, country) }).first(MAX_KINDS).sort
       end
     end
   end

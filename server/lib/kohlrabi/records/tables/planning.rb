@@ -11,7 +11,7 @@ module Records
     has_many :works, -> { live.order(:id) }, class_name: "Records::ToolResult", inverse_of: :look
   end
 
-  # How one zone shall look.
+  # How one zone will look.
   class LookZone < Base
     belongs_to :look
   end
@@ -21,7 +21,7 @@ module Records
     belongs_to :look
   end
 
-  # The shape a piece shall have; what is empty is as it was bought.
+  # The shape a piece will have; what is empty is as it was bought.
   class PlannedShape < Base
     belongs_to :piece
   end

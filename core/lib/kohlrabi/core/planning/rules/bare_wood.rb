@@ -75,7 +75,7 @@ module Core
       # dry.
       class RaisedGrain < Rule
         rule "Sand raised grain",
-             on: "open wood was treated wet after its sanding, and shall show",
+             on: "open wood was treated wet after its sanding, and will show",
              why: "water raises the grain, and a clear coat would keep it"
 
         def applies? = finished? && Finishes.bare?(choice.finish) && !bleaches? && treated?("bleach")

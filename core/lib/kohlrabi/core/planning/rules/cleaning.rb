@@ -56,7 +56,7 @@ module Core
       # Wax, oil and silicone come off with spirits, silicone twice.
       class TakeOffWax < Rule
         rule "Take off wax and polish",
-             on: "wax, oil or silicone on a zone on which something shall stick",
+             on: "wax, oil or silicone on a zone on which something has to stick",
              why: "they smear into everything that follows, and nothing sticks on them"
 
         def applies? = planned?("vacuum") && ground.sign?(:wax, :oil, :silicone) && (coated? || covered?)

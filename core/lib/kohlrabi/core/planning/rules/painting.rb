@@ -4,7 +4,7 @@ module Core
   module Planning
     module Rules
       # Coats of paint with an inspection after the first and light sanding between; an undercolour first where edges
-      # shall show it.
+      # will show it.
       class Paint < Rule
         rule "Paint",
              on: "paint is chosen",

@@ -38,6 +38,12 @@ module Core
         # Names of the kinds.
         def names = BY_NAME.keys
 
+        # What a kind is called in a country: "dresser" in the US. name: of a kind; country: two letters or nil.
+        def said(name, country) = (BY_NAME.dig(name, :us) if country == "US") || name
+
+        # All words of the kind that a word leads to; the word alone where none does.
+        def words_like(text) = name(text).then { |found| found ? [found, *BY_NAME.fetch(found)[:words]] : [text] }
+
         # Every word by which a kind is found, the kinds' own names first.
         def words = BY_NAME.keys.reject { |name| name == "other" } | ALL.flat_map { |row| row[:words] }
 

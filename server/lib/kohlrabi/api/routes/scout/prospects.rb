@@ -52,7 +52,8 @@ module Api
           { date: formatter.day(Operations::Support::Workshop.today), target_pay: formatter.price(workshop.target_pay_minor),
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             rows: rows.map do |kind, cells|
-              { kind: kind, source: cells.values.first.resale&.source, cells: cells.map do |key, scouting|
+              words = Core::Planning::Shape::Kinds.words_like(kind)
+              { kind: kind, words: words, source: cells.values.first.resale&.source, cells: cells.map do |key, scouting|
                 cell(key, scouting, formatter)
               end }
             end }

@@ -190,7 +190,7 @@ module Api
 
         private
 
-        # The drawing as bought, where it shall become another.
+        # The drawing as bought, where it will become another.
         def bought
           return unless @piece.planned_shape
 

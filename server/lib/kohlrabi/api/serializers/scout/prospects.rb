@@ -203,7 +203,7 @@ module Api
           word = if height.off.zero? then "the right height"
                  else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
                  end
-          { text: "As #{height.label} it's #{word}. Usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
+          { text: "As a #{height.label} it's #{word}. Usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
         end
 
         def hardware
