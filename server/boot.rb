@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Loads the three Ruby parts of the server and the core. Nothing is started and no database is opened here.
-ENV["VIPS_WARNING"] ||= "1" # a damaged photo is told to whoever sent it, not to the terminal
+ENV["VIPS_WARNING"] ||= "1" # whoever sent a damaged photo hears of it, not to the terminal
 # What was compiled once is kept in the clone, so that each further start takes half as long. Where nothing may be
 # written, nothing is kept.
 cache = File.expand_path("../tmp/cache", __dir__)

@@ -71,7 +71,7 @@ class Bench
     row("a plan of 200 problems on 20 zones", measure { planner.new(brief).plan.steps }, 50)
     row("the same with its replay", measure { planner.new(brief).plan.faults }, 50)
     minute = Clock.now.to_i / 60
-    row("30 pieces scheduled anew", measure { Operations::Bench::Schedules.new(minute).schedule }, 1000)
+    row("30 pieces scheduled again", measure { Operations::Bench::Schedules.new(minute).schedule }, 1000)
     bench = Operations::Bench::Schedules.new(minute)
     last = bench.pieces.keys.filter_map { |id| bench.schedule.ready(id) }.max
     puts format("  the last is ready at %.2f times what cannot be undercut (longest chain, or hands over hours)",

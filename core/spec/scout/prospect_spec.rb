@@ -119,7 +119,7 @@ RSpec.describe Core::Scout::Prospect do
   it "says between what an hour lies at the tag, by hand" do
     # At 130.00: (240 − 30 − 130) ÷ 8 = 10.00; √(20² + 3.33² + (10 × 0.6667)²) = 21.34, ÷ 8 = 2.668, × 1.2816 = 3.42.
     expect(prospect(ask: 13_000).pay_between.map { |minor| minor.round(-1) }).to eq([660, 1340])
-    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely €6.60–13 an hour. It's 50% likely to reach your target pay.")
+    expect(verdict(prospect(ask: 13_000)).doubt).to eq("Likely €7–13 an hour. It's 50% likely to reach your target pay.")
   end
 
   it "reaches target pay exactly at the most to pay, whatever the figures" do

@@ -99,7 +99,8 @@ RSpec.describe Core::Units::MoneyText do
     expect(described_class.between(23_012, 34_480, euro)).to eq("€230–345")
     expect(described_class.between(23_012, 23_100, euro)).to eq("€230")
     expect(described_class.between(-500, 8000, euro)).to eq("−€5 to €80")
-    expect(described_class.rates(919, 1810, euro)).to eq("€9.20–18")
+    expect(described_class.rates(919, 1810, euro)).to eq("€9–18")
+    expect(described_class.rates(242, 507, euro)).to eq("€2.40–5.10")
   end
 
   it "rounds limits to the safe side, and what is enough up" do

@@ -68,8 +68,8 @@ RSpec.describe "hunting and buying" do
       type("Tag price", "121.50")
       press("Add price")
     end
-    expect(page).to have_text("Price of 121.50 added")
-    expect(page).to have_text("Markdowns: 10% of the current price every 7 days (from two sightings, cuts assumed weekly")
+    expect(page).to have_text("Price of €121.50 added")
+    expect(page).to have_text("Markdowns: 10% of the current price every 7 days (from two prices, assuming weekly markdowns")
     # Worth it now: 130 − 121.50 = 8.50; in a week 88% × (130 − 109.35) = 18.17, later more, until the odds eat it.
     expect(page).to have_css("table[aria-label='How the price should fall'] tr", text: /109\.35\s+88%\s+€18/)
     desk

@@ -157,7 +157,7 @@ RSpec.describe "from findings to plan" do
       expect(page).to have_button("It worked", disabled: true)
     end
     press("Lead found")
-    expect(page).to have_text("Lead: lead is there")
+    expect(page).to have_text("Lead: lead found")
     expect(page).to have_no_css("[data-step='strip/1']")
     answered = chest_start.reject { |label, _| label.include?("lead") }
     expect_steps(answered + sealed + chest_end)

@@ -55,8 +55,8 @@ RSpec.describe "selling a piece", type: :feature do
     expect(page).to have_css("h1", text: "One for sale.")
     row = find("[data-listed='#{chair}']")
     expect(row).to have_text("0 days · 0 messages")
-    expect(row).to have_text(/Next price drop: \d+.00 on/)
-    step = row.text[/Next price drop: ([\d.]+)/, 1]
+    expect(row).to have_text(/Next price drop: €\d+ on/)
+    step = row.text[/Next price drop: (€\d+)/, 1]
     from_menu("Ash chair", "Add offer")
     form("Offer for Ash chair") do
       type("Offer", "120")
@@ -114,10 +114,10 @@ RSpec.describe "selling a piece", type: :feature do
       press("Reserve")
     end
     expect(page).to have_css("[data-advice=pick_up]", text: "Reserved for the neighbour.")
-    expect(page).to have_text("reserved for the neighbour · €20.00 paid")
+    expect(page).to have_text("reserved for the neighbour · €20 paid")
     from_menu("Oak desk", "End hold for the neighbour")
     # Such desks bring 85.00 at what others ask: 200.00 is not held for anybody now, and too dear.
     expect(page).to have_css("[data-advice=price]",
-                             text: /Priced too high\.\s+Pieces like this rarely sell above \d+\.00/)
+                             text: /Priced too high\.\s+Pieces like this rarely sell above €\d+/)
   end
 end

@@ -1,4 +1,4 @@
-// What the screens ask for, by area. Every change makes all of it ask anew: a cost on one piece moves Books, Floor and
+// What the screens ask for, by area. Every change makes all of it load again: a cost on one piece moves Books, Floor and
 // Today.
 export * from "./queries/house";
 export * from "./queries/bench";

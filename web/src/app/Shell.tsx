@@ -185,7 +185,7 @@ export function Shell() {
   );
 }
 
-// Says what came of what had waited on this device, once the workshop was told.
+// Says what became of the changes that waited on this device, once they were sent.
 type Told = { sent: number; said: string[] };
 
 function useToldLater(): void {

@@ -20,7 +20,7 @@ import { PlainList, Row } from "../kit/layout";
 import { t } from "../locales/app";
 
 // An entry that was refused, with its words and figures to change: what was wrong stands beside the field it names.
-// Mended, it is told under a new key.
+// Once fixed, it is sent under a new key.
 const LABELS: Record<string, string> = {
   what: t("waiting.what"),
   amount: t("waiting.amount"),

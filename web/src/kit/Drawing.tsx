@@ -6,7 +6,7 @@ import { PATTERNS, tone, WOOD } from "./zones/finishes";
 import { Patterns } from "./zones/Patterns";
 
 const INK = "var(--k-palette-text-primary)";
-const PATTERNED = 90; // px; a smaller drawing is told by its colours alone
+const PATTERNED = 90; // px; a smaller drawing has colors alone
 type Part = Shape["parts"][number];
 
 const plannedOf = (part: Part, shape: Shape) => {

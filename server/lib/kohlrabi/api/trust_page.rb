@@ -5,7 +5,7 @@ require "puma/server"
 require "rack"
 
 module Api
-  # The page before the workshop: how a device is told to trust this house, in plain HTTP on the next port. It hands
+  # The page before the workshop: how a device comes to trust this house, in plain HTTP on the next port. It hands
   # out the public certificate and words, takes nothing in, and knows nothing of the data.
   class TrustPage
     CERTIFICATE = "/kohlrabi-house.crt"

@@ -91,7 +91,7 @@ module Operations
     end
 
     # What has a word in one of its columns, by the letter: "50%" and "elm_top" are found as typed. SQLite knows no
-    # escape sign until it is told one.
+    # escape sign unless it is given one.
     module TextSearch
       extend self
 

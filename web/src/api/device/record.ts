@@ -66,7 +66,7 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
         const answer = await fetch(now);
         noteAnswer(answer);
         if (answer.status !== 401) return answer;
-        window.dispatchEvent(new Event(LOCKED)); // asked for anew: what was typed waits until it is given
+        window.dispatchEvent(new Event(LOCKED)); // asked for again: what was typed waits until it is given
         return keep(request);
       } catch {
         reached(false);

@@ -11,7 +11,7 @@ import { t } from "../../locales/kit";
 const LONGEST = 60_000; // ms for one entry, a photo by a weak network included
 const HOLDS = [401, 408, 425, 429, 500, 502, 503, 504, 507]; // nothing is wrong with the entry
 
-// Said to the window: what came of what was told, in sentences.
+// Said to the window: what became of the changes sent, in sentences.
 export const TOLD = "kohlrabi:told";
 
 const waits = (entry: Entry): Problem => ({

@@ -28,7 +28,7 @@ export type Entry = {
 
 interface Shape extends DBSchema {
   outbox: { key: number; value: Entry };
-  made: { key: string; value: number }; // id in the workshop of what was told under a reference
+  made: { key: string; value: number }; // id in the workshop of what was sent under a reference
   seen: { key: string; value: PersistedClient }; // by the workshop's id
 }
 

@@ -53,7 +53,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
   };
   const first = main[advice.action];
   const why = advice.why ?? "";
-  // A long reason is told by its first sentence until somebody asks for more.
+  // Of a long reason only the first sentence shows until somebody asks for more.
   const [short = "", ...rest] = why.length > LONG ? why.split(/(?<=\.) /) : [why];
   return (
     <Box data-advice={advice.action}>

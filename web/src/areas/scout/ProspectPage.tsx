@@ -34,7 +34,7 @@ const pick = (given: Given, names: (keyof Given)[]) => Object.fromEntries(names.
 // opened: the version the form began with, or null while nothing is edited.
 function useSave(opened: Prospect | null) {
   const { done } = useUndo();
-  const seen = useRef<Prospect | null>(null); // the latest version the person was told of
+  const seen = useRef<Prospect | null>(null); // the latest version the person saw
   return async (given: Given) => {
     if (!opened || opened.id === null) return;
     const path = { params: { path: { id: opened.id } } };

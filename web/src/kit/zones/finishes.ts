@@ -1,4 +1,4 @@
-// How a finish is told apart on a drawing: a pattern besides its colour.
+// How a drawing shows which finish it is: a pattern besides its colour.
 export const WOOD = "#cfa877";
 // Drawn in a field of 10 × 10; solid where there is none.
 export const PATTERNS: Record<string, string> = {

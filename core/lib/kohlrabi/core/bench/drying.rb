@@ -33,7 +33,7 @@ module Core
       # Array of [stage, minutes after it was done], earliest first; :next is the step that follows.
       def stages
         own = STAGES.keys.filter_map do |stage|
-          # cure is told in days
+          # cure is given in days
           [stage, @row[stage] * (stage == :cure ? DAY : 1)] if @row[stage]
         end
         [*own, ([:next, @wait] unless own.any? { |_, minutes| minutes == @wait })].compact

@@ -67,9 +67,10 @@ module Core
         price(two_figures(amount), currency)
       end
 
-      # Two of them: "€9–18", "€8.30–11".
+      # Two of them, both as fine as the larger one: "€9–18", "€2.40–5.10".
       def rates(low, high, currency)
-        ends = [low, high].map { |amount| rate(amount, currency) }
+        fine = 2 - [low, high].map { |amount| amount.abs.round }.max.to_s.size
+        ends = [low, high].map { |amount| price(Rational(amount).round.round(fine), currency) }
         return ends.uniq.join(" to ") if ends.uniq.one? || ends.any? { |text| text.start_with?(Numerals::MINUS) }
 
         currency.written(ends.map { |text| text[/\d[\d.,]*/] }.join("–"))

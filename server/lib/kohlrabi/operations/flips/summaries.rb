@@ -40,7 +40,7 @@ module Operations
       end
 
       # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block
-      # is told how many first.
+      # gets their number first.
       def complete
         ids = Records::FlipSummary.where(selling_minor: nil).pluck(:piece_id)
         return if ids.empty?

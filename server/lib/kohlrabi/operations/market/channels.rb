@@ -118,7 +118,7 @@ module Operations
         Flips::Summaries.refresh(Flips::BoothRents.pieces_of([row.id]))
       end
 
-      # What was listed or sold there is told by its name of now.
+      # What was listed or sold there shows its present name.
       def rename(row)
         WHERE.each { |model| model.where(channel_id: row.id).update_all(channel: row.name) }
         take_over(row)

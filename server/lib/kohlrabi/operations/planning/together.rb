@@ -34,7 +34,7 @@ module Operations
         of_set(ids, house).except(piece.id).values
       end
 
-      # What was looked up is looked up anew: a plan may have changed.
+      # What was looked up is looked up again: a plan may have changed.
       def forget = Support::Context.forget(:set_keys)
 
       # [lines of the pieces of a set in the order of the work, seconds to come together, seconds to come one by one].

@@ -5,7 +5,7 @@ module Operations
     # Materials on the shelf: containers of products, what is left in them and what it is worth.
     module Containers
       THOUSANDTHS = 1000
-      SOON = 30 # days before its time is over that one is told
+      SOON = 30 # days before it expires that a reminder comes
       LOW = 1/5r # of a container: nearly used up
       # One product: row of Core::Shelf::Products; containers: of Records; left: Rational; worth: minor units or nil
       # where something paid is not known.

@@ -9,7 +9,7 @@ module Core
         ROWS = Core.table("market/priors").to_h do |row|
           [row[:key], Row.new(**row.slice(:mean, :sd, :said)).freeze]
         end.freeze
-        # Spread of one piece among its kind: which of them is told by the evidence.
+        # Spread of one piece among its kind: the evidence says which of them.
         SPREADS = [0.15, 0.22, 0.30].freeze
         # Of what others ask or got, by likeness 3 (just like it), 2, 1; and of one that was looked up for another
         # piece of the kind.
