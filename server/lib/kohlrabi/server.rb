@@ -49,10 +49,10 @@ module Server
     Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
   end
 
-  NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
-  FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
-  PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
-          "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
+  NEW_AUTHORITY = "The workshop has a new certificate authority. Every device has to install it again."
+  FIXED = "Give this computer a fixed address in your router. Phones keep their offline data under the address they opened."
+  PLAIN = "This connection isn't encrypted: anyone on the network can read the passcode and everything you record. To encrypt it,\n" \
+          "leave out --plain-http-that-anybody-on-the-network-can-read, or give a certificate (--certificate FILE --key FILE)."
 
   private
 
@@ -92,19 +92,19 @@ module Server
           Operations::Support::Workshop.today
         end)
       rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
-        warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."
+        warn "No backup could be made: #{Storage.trouble(e) || e.message} Trying again in #{EVERY / 3600} hours."
       end
       break if wait.call == :end
     end
   end
 
   def announce(port, lan)
-    puts "Kohlrabi is at http://#{HOST}:#{port}/ (end it with Ctrl-C)"
+    puts "Kohlrabi is at http://#{HOST}:#{port}/ (press Ctrl+C to stop it)"
     lan&.addresses&.each do |address|
       link = "#{lan.scheme}://#{address}:#{port}/"
       first = lan.house && "http://#{address}:#{port + 1}/"
-      puts "", "From your other devices, with the passcode: #{link}"
-      puts "The first time, to have the device trust this house: #{first}" if first
+      puts "", "On your other devices, open #{link} and enter the passcode."
+      puts "The first time, set up each device here: #{first}" if first
       puts Network.qr(first || link)
     end
     puts "", *closing(lan) if lan
@@ -116,7 +116,7 @@ module Server
     return [lan.secure? ? FIXED : PLAIN] unless lan.house
 
     fingerprint = lan.house.fingerprint.split.each_slice(8).map { |groups| groups.join(" ") }
-    [(NEW_AUTHORITY if lan.house.new_authority?), "Its fingerprint (SHA-256), to be compared on the device:",
+    [(NEW_AUTHORITY if lan.house.new_authority?), "Fingerprint (SHA-256), to check on each device:",
      *fingerprint, FIXED].compact
   end
 
@@ -124,12 +124,12 @@ module Server
   def fixed_port(port, hosts, lan)
     wanted = lan.house ? [port, port + 1] : [port]
     busy = wanted.find { |one| hosts.any? { |host| !free?(host, one) } } or return port
-    abort "Port #{busy} is busy. End what uses it, or choose another with --port: devices keep the address, so it should stay the same."
+    abort "Port #{busy} is in use. Stop what's using it, or choose another with --port. Devices keep the address, so don't change it often."
   end
 
   def free_port(port, hosts)
     (port..(port + TRIES)).find { |candidate| hosts.all? { |host| free?(host, candidate) } } or
-      abort "No free port from #{port} on. Give another with --port."
+      abort "No port from #{port} on is free. Choose another with --port."
   end
 
   def free?(host, port)

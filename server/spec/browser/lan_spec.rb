@@ -50,7 +50,7 @@ RSpec.describe "a phone on the same network" do
 
   it "is encrypted from the start: let in where the house is trusted, refused where it is not", :aggregate_failures do
     serve
-    expect(@output).to include("https://#{address}:#{port}/", "http://#{address}:#{port + 1}/", "▄", "Its fingerprint",
+    expect(@output).to include("https://#{address}:#{port}/", "http://#{address}:#{port + 1}/", "▄", "Fingerprint (SHA-256)",
                                "fixed address")
     browser(trusting: authority) do |session|
       session.visit("https://#{address}:#{port}/")
@@ -73,11 +73,11 @@ RSpec.describe "a phone on the same network" do
       session.visit("http://#{address}:#{port + 1}/")
       expect(session).to have_css("h2", count: 3)
       expect(session).to be_axe_clean
-      session.click_link("Compare the fingerprint")
+      session.click_link("Check the fingerprint")
       shown = session.find(".print").text.split
-      printed = @output[/compared on the device:\n(.*?)Give this machine/m, 1].split
+      printed = @output[/to check on each device:\n(.*?)Give this computer/m, 1].split
       expect([shown.size, shown]).to eq([16, printed])
-      expect(session.find_link("It is the same: open the workshop")[:href]).to eq("https://#{address}:#{port}/")
+      expect(session.find_link("They match. Open the workshop")[:href]).to eq("https://#{address}:#{port}/")
     end
     answer = Net::HTTP.get_response(URI("http://#{address}:#{port + 1}/kohlrabi-house.crt"))
     expect(OpenSSL::X509::Certificate.new(answer.body)).to eq(OpenSSL::X509::Certificate.new(File.read(authority)))
@@ -104,12 +104,12 @@ RSpec.describe "a phone on the same network" do
     expect(&plain).to raise_error(StandardError)
     _, errors, status = Open3.capture3(@server.environment.merge("KOHLRABI_HOME" => "#{@server.home}-other"), *@server.program, "serve", "--lan",
                                        "--address", address, "--port", port.to_s, stdin_data: "turnip soup\n")
-    expect([status.exitstatus, errors]).to match([1, /Port #{port} is busy\. .*devices keep the address/])
+    expect([status.exitstatus, errors]).to match([1, /Port #{port} is in use\. .*Devices keep the address/])
   end
 
   it "is plain only by an option that says what that means" do
     serve("--plain-http-that-anybody-on-the-network-can-read")
-    expect(@output).to include("http://#{address}:", "▄", "plain HTTP: whoever shares the network can overhear")
+    expect(@output).to include("http://#{address}:", "▄", "This connection isn't encrypted: anyone on the network can read")
     expect(File.exist?(authority)).to be(false)
     Capybara.app_host = @server.address.sub("127.0.0.1", address)
     visit "/"

@@ -30,7 +30,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("[role=status]", text: "of work left") # stays until it is closed
     expect(find("button[aria-label^='Color ']").rect.y).to eq(under_the_hand)
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
-    expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)
+    expect(page).to have_text(/of work left\. [+−]€[\d.]+ of materials\./)
     expect(page).to have_css("li", text: "new pulls leave holes to fill, and fills show under stain")
     press("Undo")
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Paint']")

@@ -87,7 +87,7 @@ RSpec.describe "selling a piece", type: :feature do
     press("Record sale: Ash chair")
     form("Record sale of Ash chair") { press("Record sale") }
     expect(page).to have_text("Sold recorded")
-    expect(page).to have_text("Nothing is for sale")
+    expect(page).to have_text("Nothing for sale yet.")
 
     visit "/pieces/#{chair}"
     # 165.00 less 50.00.

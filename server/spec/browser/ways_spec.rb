@@ -86,7 +86,7 @@ RSpec.describe "the workshop's own ways" do
     type("Humidity", "50")
     expect(page).to have_css("[role=status]", text: "Yes. The dew point is 9.3 °C.")
     type("Surface temperature, if it's colder", "11")
-    expect(page).to have_css("[role=status]", text: "the surface is under 3 °C above the dew point of 9.3 °C")
+    expect(page).to have_css("[role=status]", text: "at least 3 °C above the dew point (9.3 °C)")
     type("Humidity", "150")
     expect(page).to have_css("[role=alert]", text: "150% humidity isn't possible.")
   end

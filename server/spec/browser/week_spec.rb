@@ -8,7 +8,7 @@ RSpec.describe "the week and the shelf" do
 
   # [day, its section] of the first day on which the step stands.
   def day_of(label)
-    all("section", text: label).map { |section| section["aria-label"] }.find { |name| name&.include?("day") }
+    find("section[data-day]", text: label, match: :first)["aria-label"]
   end
 
   # Sections of the days on which somebody works: a step moved to another one would go on to the next of them.

@@ -88,7 +88,7 @@ RSpec.describe "a disk that fails", :api do
     tries = []
     allow(Backups).to receive(:keep_by_rule) { (tries << tries.size) && tries.size < 3 ? raise(Errno::ENOSPC) : nil }
     expect { Server.send(:keep_copies, wait: -> { tries.size < 3 ? nil : :end }) }
-      .to output(/No backup could be written: The disk is full.*tried again in 3 hours/m).to_stderr
+      .to output(/No backup could be made: The disk is full.*Trying again in 3 hours/m).to_stderr
     expect(tries.size).to eq(3)
   end
 end

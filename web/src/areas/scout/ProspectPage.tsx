@@ -118,17 +118,13 @@ export default function ProspectPage() {
       >
         {open && !editing && (
           <>
-            {data.fields.tag && (
+            {data.tag && (
               <Button variant="contained" color="secondary" onClick={() => void buy({}).catch(failed)}>
-                {t("prospectPage.buy", { tag: data.fields.tag })}
+                {t("prospectPage.buy", { tag: data.tag.text })}
               </Button>
             )}
-            <Button
-              variant={data.fields.tag ? "text" : "contained"}
-              color="secondary"
-              onClick={() => setClosing("buy")}
-            >
-              {data.fields.tag ? t("prospectPage.anotherPrice") : t("prospectPage.buy2")}
+            <Button variant={data.tag ? "text" : "contained"} color="secondary" onClick={() => setClosing("buy")}>
+              {data.tag ? t("prospectPage.anotherPrice") : t("prospectPage.buy2")}
             </Button>
             <Button variant="outlined" onClick={() => setEditing(data)}>
               {t("prospectPage.edit")}

@@ -90,6 +90,7 @@ module Api
             doubt: verdict.doubt, missing: verdict.missing }
         end
         attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
+        attribute(:tag) { @formatter.price(@prospect.tag_minor) }
         attribute(:tape) { @formatter.tape(@scouting.tape) }
         attribute(:single) { VerdictWords.single(@scouting.single, @formatter) }
         attribute(:cautions) { @scouting.cautions }
