@@ -93,9 +93,9 @@ RSpec.describe "the three pictures" do
     visit "/pieces/38"
     unfold("What you need")
     find("[data-figure=target] button").click
-    expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n\d/)
+    expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n€\d/)
     terms = all("[data-terms=target] li").map { |item| item.text.split("\n") }
-    costs, fixed, wages = terms.map { |term| term.last.to_f }
-    expect(page).to have_css("[data-figure=target] button", text: format("%.2f", costs + fixed + wages))
+    costs, fixed, wages = terms.map { |term| term.last.delete("€").to_f }
+    expect(page).to have_css("[data-figure=target] button", text: "€#{(costs + fixed + wages).ceil}")
   end
 end

@@ -43,7 +43,7 @@ RSpec.describe "the house's own way" do
       press("Save")
     end
     expect(page).to have_css("[data-figure=break_even]", text: "30")
-    expect(page).to have_css("[data-waiting]", text: /No target pay is set in House rules: .*target price/)
+    expect(page).to have_css("[data-waiting]", text: /Your target pay isn't set in House rules: .*target price/)
     expect(page).to have_text("Still to come: 3 h of work.")
     press("Shape")
     form("The shape of this bench") do

@@ -35,7 +35,7 @@ RSpec.describe "a spreadsheet of past flips" do
     expect(page).to have_css("[data-figure=hourly_pay]", text: "20.00")
     expect(page).to have_text("Half of your 500 flips took 31–31 days from buying to selling.")
     press("Show as a table")
-    expect(page).to have_css("tr", text: /Apr 2025 500 30 250.00 20 000.00 1000 h 20.00 31 \(of 500\)/)
+    expect(page).to have_css("tr", text: /Apr 2025 500 30,250.00 20,000.00 1000 h 20.00 31 \(of 500\)/)
   end
 
   it "matches the columns of somebody else's file, and takes them as matched" do

@@ -23,14 +23,14 @@ RSpec.describe "offering a piece", type: :feature do
     visit "/pieces/#{chest}/listing"
     expect(page).to have_text("Mention these flaws to avoid a return: white water ring.")
     expect(page).to have_text("anti-tip kit")
-    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240.00")
+    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240")
     type("One line", "A chest of oak, come and see")
     press("Save One line")
     expect(page).to have_field("One line (edited)", with: "A chest of oak, come and see")
     press("Copy One line")
     expect(page).to have_text("One line copied")
     press("Back to the original: One line")
-    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240.00")
+    expect(page).to have_field("One line", with: "Oak chest, 790 mm wide, €240")
     find("label", text: "Clean daylight").click
     expect(page).to have_text("Checked")
     expect(page).to have_text("assumed: buyers write a lot")
@@ -77,7 +77,7 @@ RSpec.describe "offering a piece", type: :feature do
       type("Paid", "100")
       press("Add deposit")
     end
-    expect(page).to have_text(/€70.00 still to pay/)
+    expect(page).to have_text(/€70 still to pay/)
     press("Picked up: Oak chest")
     form("Record sale of Oak chest") { press("Record sale") }
     expect(find("[data-sold='#{chest}']")).to have_text("€70.00 still owed") # 220 − 50deposit paid − 100

@@ -37,10 +37,10 @@ RSpec.describe "two devices", type: :feature do
               { from: from.iso8601, to: (from + 1800).iso8601, piece_ids: [chair], kind: %w[sanding cleaning][number] })
     end
     visit "/"
-    line = find("li", text: "worked at two things at once")
+    line = find("li", text: "overlapping hours")
     within(line) { find("button", text: "Keep both").click }
     expect(page).to have_text("Both are kept.")
-    expect(page).to have_no_text("worked at two things at once")
+    expect(page).to have_no_text("overlapping hours")
   end
 
   it "sends a photo of 40 MB small" do

@@ -75,7 +75,7 @@ RSpec.describe "the evening", :api do
   it "says by how much a receipt does not add up, names the line that cannot be, and writes nothing" do
     line = { what: "Pulls", amount: "10", pieces: [{ piece_id: desk }] }
     expect(refusal(receipt(line, total: "12.50"),
-                   :total)).to eq("The lines and tax add up to €10.00, but the receipt's total is €12.50. Check the amounts: €2.50 missing.")
+                   :total)).to eq("The lines and tax add up to €10.00, but the receipt's total is €12.50. Check the amounts: €2.50 is missing.")
     expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }),
                    "lines/1/amount")).to include("negative")
     expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }),

@@ -45,14 +45,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       ) : (
         verdict.missing && <Box sx={{ mt: 0.5 }}>{LACKS[verdict.missing]}</Box>
       )}
-      {verdict.changes.length > 0 && (
-        <Box sx={{ color: "text.secondary", mt: 0.5 }}>
-          {verdict.changes
-            .map((change, place) => (place === 0 ? change.charAt(0).toUpperCase() + change.slice(1) : change))
-            .join("; ")}
-          .
-        </Box>
-      )}
+      {verdict.changes.length > 0 && <Box sx={{ color: "text.secondary", mt: 0.5 }}>{verdict.changes.join(" ")}</Box>}
       <Box sx={{ my: 1.5 }}>
         <PriceTape tape={answer.tape} currency={currency} />
       </Box>

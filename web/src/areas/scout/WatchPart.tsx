@@ -100,7 +100,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             const body = { tag: values.tag ?? "", seen_on: values.seen_on ?? "" };
             const now = await ask(api.POST("/api/prospects/{id}/sightings", { params: { path: { id } }, body }));
             const made = now.watch.sightings.find((seen) => !before.has(seen.id));
-            done(t("watchPart.priceAdded", { tag: body.tag, currency }), () =>
+            done(t("watchPart.priceAdded", { tag: made?.tag?.text ?? body.tag }), () =>
               ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })),
             );
             setSeeing(false);

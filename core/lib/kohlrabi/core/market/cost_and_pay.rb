@@ -58,9 +58,9 @@ module Core
       def total(wages) = ((@costs + @fixed + wages) / (1 - @fee_rate)).ceil
 
       def terms(wages)
-        rows = [["+", Figure.plain(:costs, "Spent and still to spend", :money, @costs).shown(:about)],
+        rows = [["+", Figure.plain(:costs, "Spent and still to spend", :money, @costs)],
                 ["+", Figure.plain(:fixed, "Fixed fee, delivery, and rent", :money, @fixed)],
-                ["+", Figure.plain(:wages, "Hours × pay", :money, wages).shown(:about)]]
+                ["+", Figure.plain(:wages, "Hours × pay", :money, wages)]]
         rows << ["÷", Figure.plain(:kept, "Share left after the fee", :ratio, 1 - @fee_rate)] unless @fee_rate.zero?
         rows.map { |sign, figure| Figure::Term.new(sign: sign, figure: figure) }
       end
