@@ -133,7 +133,7 @@ RSpec.describe "hunting and buying" do
     visit "/floor?view=archive"
     click_link("Shoe rack")
     expect_key_figures(cash_in: "13.67")
-    expect(unfold("Cost statement")).to have_text("Kept: closed at cost")
+    expect(unfold("Cost statement")).to have_text("Kept: counted at cost")
 
     # Photographs: several at once, bad ones refused by name, the rest kept.
     visit_piece("Oak washstand")
