@@ -90,7 +90,7 @@ RSpec.describe "the evening", :api do
                "Casters"].to_h do |what|
       [what, call(:get, "/api/read/category?what=#{Rack::Utils.escape(what)}")["category"]]
     end
-    expect(guessed.values).to eq(%w[hardware hardware materials materials hardware other hardware])
+    expect(guessed.values).to eq(%w[hardware hardware materials materials materials other hardware])
   end
 
   it "exchanges a tin that was not begun for another, in one act, and none that was" do
