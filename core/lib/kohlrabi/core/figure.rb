@@ -4,7 +4,7 @@ module Core
   # A figure with its reason: the terms it came from, or why it is undefined.
   # key, label; unit: :money (minor units), :hourly (minor units per hour), :effort (seconds), :days or :ratio;
   # amount: Integer, Rational or nil; terms: Array of Term; why: String where undefined; style: how exactly it is shown,
-  # :exact, :about (an estimate), :at_most or :at_least (a limit).
+  # :exact, :about (an estimate), :at_most or :at_least (a limit), :chance (to 5%).
   # A plain frozen struct: every list makes thousands of them.
   Figure = Struct.new(:key, :label, :unit, :amount, :terms, :why, :style, keyword_init: true)
 
@@ -64,7 +64,7 @@ module Core
       when :hourly then exact? ? Units::MoneyText.text(amount, currency) : Units::MoneyText.rate(amount, currency)
       when :effort then exact? ? Units::Effort.text(amount) : Units::Effort.about(amount)
       when :days then amount == 1 ? "1 day" : "#{amount} days"
-      when :ratio then "#{Units::Numerals.text(amount * 100, exact? ? 1 : 0)}%"
+      when :ratio then share
       end
     end
 
@@ -82,6 +82,11 @@ module Core
     private
 
     def exact? = style == :exact
+
+    # A chance is no finer than it is in a sentence.
+    def share
+      style == :chance ? Units::Numerals.chance(amount) : "#{Units::Numerals.text(amount * 100, exact? ? 1 : 0)}%"
+    end
 
     def money(currency)
       exact? ? Units::MoneyText.text(amount, currency) : Units::MoneyText.public_send(style, amount, currency)

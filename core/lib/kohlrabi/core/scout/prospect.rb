@@ -58,7 +58,7 @@ module Core
         mean = profit.amount - (hours.mean * pay)
         variance = [(1 - terms.fee_rate) * resale.sd, materials.sd, hours.sd * pay].sum { |part| part**2 }
         Figure.plain(:chance, label, :ratio,
-                     Statistics::Normal.chance_positive(mean, Math.sqrt(variance)).round(4).to_r).shown(:about)
+                     Statistics::Normal.chance_positive(mean, Math.sqrt(variance)).round(4).to_r).shown(:chance)
       end
 
       # What an hour earns at the price asked with 80% probability: [low, high] minor units an hour, nil where it
