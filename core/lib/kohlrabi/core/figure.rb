@@ -85,7 +85,9 @@ module Core
 
     # A chance is no finer than it is in a sentence.
     def share
-      style == :chance ? Units::Numerals.chance(amount) : "#{Units::Numerals.text(amount * 100, exact? ? 1 : 0)}%"
+      return Units::Numerals.chance(amount) if style == :chance
+
+      "#{Units::Numerals.text(amount * 100, exact? ? 1 : 0)}%"
     end
 
     def money(currency)
