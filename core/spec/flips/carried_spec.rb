@@ -57,7 +57,7 @@ RSpec.describe "what comes along with a piece" do
     split = flips::Event.new(kind: :split, on: day("2026-05-03"), position: 2)
     expect { flips::Chain.new(bought_on: nil, events: [sold, split]) }
       .to raise_error(Core::Refusal,
-                      /This piece is already recorded as sold on 2 May 2026\. Edit or undo that entry first/)
+                      /This piece can't be both sold on 2 May 2026 and .*\. Edit or undo one of the two/)
   end
 
   it "unfolds where an amount comes from" do

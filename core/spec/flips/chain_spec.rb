@@ -34,7 +34,7 @@ RSpec.describe Core::Flips::Chain do
 
   it "refuses two endings, a refund without a sale and a price change without a listing" do
     expect { chain(event(:sold, "2026-05-03"), event(:kept, "2026-05-04")) }
-      .to raise_error(Core::Refusal, /already recorded as sold on 3 May 2026/)
+      .to raise_error(Core::Refusal, /both sold on 3 May 2026 and /)
     expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Core::Refusal, /doesn't fit: the piece isn't sold\. Record the sale first/)
     expect do
       chain(event(:price_changed, "2026-05-03",

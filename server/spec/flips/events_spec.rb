@@ -70,7 +70,7 @@ RSpec.describe "dated events", :api do
   it "refuses a second ending, an event after today and an amount that is none" do
     id = piece
     event(id, "kept", "2026-05-09")
-    expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to include("already recorded as kept on 9 May 2026")
+    expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to include("both kept on 9 May 2026 and sold on 10 May 2026")
     other = piece
     expect(refusal(event(other, "ready", "2026-07-01"), :on)).to include("Ready on 1 Jul 2026 is after today, 30 Jun 2026")
     expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to include("isn't an amount")

@@ -57,7 +57,7 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
     it "refuses to split a sold piece, or into fewer than two" do
       expect(refusal(split({ name: "Alone" }), :parts)).to include("at least two")
       event(@whole, "sold", "2026-06-01", price: "9")
-      expect(split({ name: "A" }, { name: "B" })["detail"]).to include("already recorded as sold on 1 Jun 2026")
+      expect(split({ name: "A" }, { name: "B" })["detail"]).to include("both sold on 1 Jun 2026 and ")
       expect(call(:get, "/api/pieces?view=all")["total"]).to eq(1)
     end
   end

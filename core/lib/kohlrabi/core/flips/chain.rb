@@ -56,7 +56,7 @@ module Core
       end
 
       def refuse_twice(first, second)
-        raise Refusal.new(:outcome_recorded_already, field: :kind, second: second.text, first: lower(first.text))
+        raise Refusal.new(:outcome_recorded_already, field: :kind, first: lower(first.text), second: lower(second.text))
       end
 
       def check_order

@@ -152,7 +152,7 @@ module Api
           products = Operations::Shelf::Products.core
           rows = question.said.map do |key, amount|
             row = products.fetch(key)
-            { material: key, label: row[:label], amount: formatter.typed_size(amount, row) }
+            { material: key, label: row[:label], amount: formatter.amount(amount, row) }
           end
           { text: "#{question.piece.name} is finished. Did you use the material planned for it?", materials: rows }
         end
