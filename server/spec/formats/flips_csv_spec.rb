@@ -71,7 +71,7 @@ RSpec.describe Formats::FlipsCsv do
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Enter kept, given away, or scrapped/)
     expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It's filled in, but the piece wasn't sold/)
     expect(problems("A,kept,2026-01-01,50",
-                    "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
+                    "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*both kept .* and sold on 1 Jan 2026/)
     expect(problems("A,1,2", "name,purchase")).to contain_exactly(/it has 3 cells, the header names 2 columns/)
     expect(problems("A,10,12", "name,sale_price,refund")).to contain_exactly(/\Arefund: .*more than the sale price/)
     expect(problems("A,03/05/2026", "name,bought_on")).to contain_exactly(/\Abought_on: .*Type it like 2026-05-03/)
