@@ -21,20 +21,20 @@ RSpec.describe Core::Planning::Fitting do
 
   it "is taken off, cleaned, sprayed and put back by its number, in its place in the plan" do
     hinges = plan.call(fittings: [fitting.call("hinge", 6, "sprayed")])
-    expect(made.call(hinges)).to eq([["fitting-off/hinge", 12], ["fitting-clean/hinge", 12], ["fitting-spray/hinge-1", 7],
-                                     ["fitting-spray/hinge-2", 7], ["fitting-spray/hinge-3", 7], ["fitting-back/hinge", 18]])
+    expect(made.call(hinges)).to eq([["fitting-off/hinge", 14], ["fitting-clean/hinge", 14], ["fitting-spray/hinge-1", 8],
+                                     ["fitting-spray/hinge-2", 8], ["fitting-spray/hinge-3", 8], ["fitting-back/hinge", 21]])
     expect(hinges.materials.values_at("aerosol_primer", "aerosol")).to eq([36, 72])
     expect(hinges.faults).to eq([])
   end
 
   it "that is missing is matched and ordered first, and fitted with the rest; what is taken off for good stays off" do
     pins = plan.call(fittings: [fitting.call("shelf_pin", 8, "kept", 2), fitting.call("lock", 1, "removed")])
-    expect(made.call(pins)).to eq([["fitting-match/shelf_pin", 15], ["fitting-off/lock", 3],
+    expect(made.call(pins)).to eq([["fitting-match/shelf_pin", 17], ["fitting-off/lock", 3],
                                    ["fitting-new/shelf_pin", 1]])
     expect(pins.steps.first.key).to eq("fitting-match/shelf_pin").or eq("record")
     expect(made.call(plan.call(fittings: [fitting.call("hinge", 4,
-                                                       "replaced")]))).to eq([["fitting-off/hinge", 8],
-                                                                              ["fitting-new/hinge", 28]])
+                                                       "replaced")]))).to eq([["fitting-off/hinge", 9],
+                                                                              ["fitting-new/hinge", 32]])
   end
 
   it "that rolls gets no felt pads, unless it is taken off for good" do
@@ -49,7 +49,7 @@ RSpec.describe Core::Planning::Fitting do
     drilled = lambda { |number|
       plan.call(hardware: "replaced", spacing: 96.0, pulls: number).step("drill").tasks.sum(&:minutes)
     }
-    expect([drilled.call(nil), drilled.call(6)]).to eq([20, 30]) # five minutes a pull
+    expect([drilled.call(nil), drilled.call(6)]).to eq([14, 21]) # three and a half minutes a pull
     sprayed = ->(number) { plan.call(hardware: "sprayed", pulls: number).materials["aerosol"] }
     expect([sprayed.call(nil), sprayed.call(6)]).to eq([120, 180])
     table = Plans.zones("table", "solid")

@@ -60,14 +60,17 @@ RSpec.describe Core::Planning::Recorded do
     it "well past an estimate ask whether the step is done, and a little past it do not" do
       wash = bare.step("wash").seconds
       expect(plan(on_steps: { "wash" => (wash * 1.4).to_i }).past).to eq([])
-      expect(plan(on_steps: { "wash" => wash * 2 }).past.map(&:key)).to eq(["wash"])
-      expect(plan(marks: ticked("wash"), on_steps: { "wash" => wash * 2 }).past).to eq([])
+      expect(plan(on_steps: { "wash" => wash * 3 }).past.map(&:key)).to eq(["wash"])
+      expect(plan(marks: ticked("wash"), on_steps: { "wash" => wash * 3 }).past).to eq([])
       short = bare.steps.min_by(&:seconds) # twice a few minutes is no reason to ask
       expect(plan(on_steps: { short.key => short.seconds * 2 }).past).to eq([])
-      long = bare.steps.max_by(&:seconds) # nor is less than half over on a long one, though that is more than a quarter of an hour
+      wide = Plans.zones("sideboard", "solid", width: 2400.0, depth: 600.0, height: 1200.0, drawer_rows: [3], doors: 3)
+      brushed = Plans.choice("paint", colour: "#24364f").tap { |choice| choice.way = "brush" }
+      large = ->(**recorded) { Plans.plan("sideboard", wide, brushed, lead: "clear", recorded: described_class.new(**recorded)) }
+      long = large.call.steps.max_by(&:seconds) # nor is less than half over on a long one, though that is more than a quarter of an hour
       worked = long.seconds * 149 / 100
       expect(worked - long.seconds).to be > described_class::LEAST
-      expect(plan(on_steps: { long.key => worked }).past).to eq([])
+      expect(large.call(on_steps: { long.key => worked }).past).to eq([])
     end
   end
 

@@ -77,7 +77,7 @@ RSpec.describe "ways of working" do
       expect(metres).to eq(2 * (0.42 + 0.38))
       expect([dry, wet].map do |step|
         step.tasks.first.minutes
-      end).to match([be_within(1e-9).of(metres), be_within(1e-9).of(metres * 1.5)])
+      end).to match([be_within(1e-9).of(metres * 0.3), be_within(1e-9).of(metres * 0.45)])
       expect([dry, wet, other].map(&:grits)).to eq([[220], [], [220]])
       expect([dry, wet].map { |step| step.cautions.include?("dust") }).to eq([true, false])
       expect([dry.label, wet.label]).to match([/with 220 grit/, /with a damp cloth, without dust/])

@@ -16,10 +16,11 @@ RSpec.describe "zones under work" do
 
   it "share a step's minutes: each its own, the fixed ones on the first, so that they add up" do
     plan.steps.select { |step| step.zones.size > 1 }.each do |step|
-      fixed = step.tasks.map(&:fixed).max * 60
-      whole = (step.tasks.sum(&:minutes) * 60) + fixed
+      around = Core::Planning::Step::AROUND
+      fixed = step.tasks.map(&:fixed).max * 60 * around
+      whole = (step.tasks.sum(&:minutes) * 60 * around) + fixed
       expect(step.zones.sum { |zone| step.seconds_on(zone) }).to be_within(step.zones.size).of(whole)
-      alone = step.tasks.select { |task| task.zone == step.zones.first }.sum(&:minutes) * 60
+      alone = step.tasks.select { |task| task.zone == step.zones.first }.sum(&:minutes) * 60 * around
       expect(step.seconds_on(step.zones.first)).to eq((alone + fixed).round)
     end
   end

@@ -80,7 +80,7 @@ module Core
       it "makes a material of a product and a colour, by name" do
         row = products.fetch("paint_all@c1")
         expect(row).to include(key: "paint_all@c1", product: "paint_all", label: "all-in-one satin paint, Gable white",
-                               rate: 9)
+                               rate: 13.5)
         expect(row[:colour].hex).to eq("#ffffff")
         expect(products.fetch("paint_all")[:colour]).to be_nil
       end

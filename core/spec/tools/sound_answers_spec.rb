@@ -33,8 +33,8 @@ RSpec.describe "sound answers of the bench tools" do
   end
 
   it "buys no millilitre for what a float leaves over" do
-    # 1.8 m² × 2 coats ÷ 9 m²/L × 1.1 = 440 ml
-    expect(ask(:quantity, area: "1.8", coats: 2, way: "roller").materials).to eq("paint_all" => 440)
+    # 1.8 m² × 2 coats ÷ 9 m²/L × 1.3 = 520 ml
+    expect(ask(:quantity, product: "paint_wall", area: "1.8", coats: 2, way: "spray").materials).to eq("paint_wall" => 520)
   end
 
   it "lays liner turned piece by piece where that is shorter" do

@@ -78,9 +78,9 @@ module Core
     # acts: keys of data/planning/acts.yml, what it does; verb: of Verbs, or nil; wet: done so that no dust is set free;
     # try: Hash of a trial;
     # breaks: whether it breaks an old finish that may hold lead (Dangers says so); outside: done by somebody else;
-    # not_before: Date or nil.
+    # not_before: Date or nil; own: whether a person added it and said how long it takes.
     Task = Struct.new(:key, :phase, :seq, :kind, :label, :zone, :minutes, :fixed, :wait, :wait_why, :materials, :grits, :cautions, :done, :why,
-                      :place, :way, :acts, :verb, :wet, :touch, :try, :breaks, :outside, :not_before, :note, keyword_init: true)
+                      :place, :way, :acts, :verb, :wet, :touch, :try, :breaks, :outside, :not_before, :note, :own, keyword_init: true)
 
     # How tasks are made.
     class Task

@@ -49,7 +49,7 @@ RSpec.describe "zones of every kind" do
     zones = Plans.zones("chair", nil).to_h { |zone| [zone.key, zone] }
     expect(zones["slats"].advice).to include("small brush")
     expect(zones["seat"].advice).to be_nil
-    expect(zones.values_at("seat", "legs", "slats", "underside").map(&:factor)).to eq([1, 13/10r, 16/10r, 2])
+    expect(zones.values_at("seat", "legs", "slats", "underside").map(&:factor)).to eq([1, 12/10r, 15/10r, 2])
   end
 
   it "measures the inside of a compartment on five faces: two sides, back, bottom and ceiling" do

@@ -27,13 +27,16 @@ module Core
         [number, "#{number} by you, #{proposed} proposed (#{why}): #{risk}"]
       end
 
-      # Clear coats by wear. top: tops wear more; builtin: the paint has its own clear coat.
-      def clear(wear, top: false, builtin: false)
+      # Clear coats by wear. top: tops wear more; builtin: the paint has its own clear coat; opaque: it lies on paint, which
+      # wears less than open wood.
+      def clear(wear, top: false, builtin: false, opaque: false)
         return [4, "wet or hard use"] if wear == "hard"
         return [0, "the paint has its own clear coat"] if builtin
         return [1, "for display"] if wear == "display"
 
-        top ? [3, "tops take the most wear"] : [2, "everyday"]
+        return [3, "tops take the most wear"] if top
+
+        opaque ? [1, "everyday, over paint"] : [2, "everyday"]
       end
 
       # Primer: 1, 2 where bleed or odour comes through.

@@ -22,7 +22,7 @@ module Core
             acts = Acts.read(edit.text, edit.work)
             Task.new(key: key_of(edit), phase: phase(acts, task), seq: task.seq + 0.5 + (edit.id / 1_000_000.0), kind: edit.work, label: edit.text,
                      zone: task.zone, acts: acts, minutes: index.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
-                     wait_why: "your own step", why: "added by you")
+                     wait_why: "your own step", why: "added by you", own: true)
           end
         end
       end

@@ -8,7 +8,7 @@ module Core
       OWN_WAIT = "as given for this finding"
       OVERNIGHT = 720
       LAST = 50 # place among the repairs
-      EACH = 2 # minutes to level one fill (common practice, weak)
+      EACH = 1 # minutes to level one fill (common practice, weak)
 
       # brief: Brief; families: {zone key => family of its finish}; findings: those that are treated, without the late
       # ones.
@@ -149,7 +149,7 @@ module Core
       end
 
       def refill(zone, row)
-        Task.new(key: "refill", phase: "refill", kind: "repair", label: "Fill the deep ones again", zone: zone.key, fixed: 4, wait: wait_of(row),
+        Task.new(key: "refill", phase: "refill", kind: "repair", label: "Fill the deep ones again", zone: zone.key, fixed: 3, wait: wait_of(row),
                  wait_why: "filler sandable", materials: { @brief.products.fetch(row[:product])[:key] => 5 }, cautions: cautions(row),
                  done: "proud of the surface", why: Phases.why("refill"))
       end
@@ -159,7 +159,7 @@ module Core
         wet = @brief.sealed_in?([zone])
         words = key == "level" ? "Level the filler" : "Level again"
         Task.new(key: wet ? "#{key}/wet" : key, phase: key, kind: "sanding", label: wet ? "#{words} with a damp sponge, no dust" : words,
-                 zone: zone.key, fixed: 4, acts: ["abrade"], wet: wet, grits: wet ? [] : [150], cautions: wet ? %w[lead] : [],
+                 zone: zone.key, fixed: 3, acts: ["abrade"], wet: wet, grits: wet ? [] : [150], cautions: wet ? %w[lead] : [],
                  done: "no edge under the fingertip", why: Phases.why(key))
       end
 
@@ -168,7 +168,7 @@ module Core
           Task.new(key: "own-finding-#{finding.own[:key]}", phase: "repair", kind: finding.own[:kind],
                    label: finding.own[:treatment] || finding.label, zone: zone.key,
                    minutes: index.zero? ? finding.own[:minutes] : 0, wait: finding.own[:wait], wait_why: OWN_WAIT,
-                   why: finding.own[:says], note: (finding.note if index.zero?))
+                   why: finding.own[:says], note: (finding.note if index.zero?), own: true)
         end
       end
 

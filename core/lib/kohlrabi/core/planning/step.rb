@@ -12,6 +12,10 @@ module Core
       LOW = 7/10r
       HIGH = 16/10r
 
+      # What comes around all work: moving things and looking, a tenth of it; and beginning and ending a session, 10 min
+      # in some three hours (common practice, no source).
+      AROUND = 115/100r
+
       attr_reader :key, :tasks, :needs, :edits
       attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq, :moved
 
@@ -20,7 +24,7 @@ module Core
       def initialize(key, tasks, factor: 1, marks: Marks.new([]), pieces: 1)
         @key = key
         @tasks = tasks
-        @factor = factor
+        @factor = tasks.first.own ? 1 : factor
         @pieces = pieces
         @marks = marks
         @done = marks.done(key, zones)
@@ -83,7 +87,7 @@ module Core
 
       # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure. Whole minutes, so that what
       # is shown adds up.
-      def base_seconds = whole((tasks.sum(&:minutes) + fixed) * part)
+      def base_seconds = whole((tasks.sum(&:minutes) + fixed) * around * part)
       def seconds = seconds_override || whole(base_seconds/60r * @factor)
       def low = whole(seconds/60r * LOW)
       def high = whole(seconds/60r * HIGH)
@@ -93,7 +97,7 @@ module Core
       def seconds_on(zone)
         own = tasks.select { |task| task.zone == zone }.sum(&:minutes)
         own += fixed if zone == zones.first
-        (own * 60 * part).round
+        (own * around * 60 * part).round
       end
 
       # What was recorded on the step itself. seconds: of hours that belong to it.
@@ -122,7 +126,7 @@ module Core
         return seconds if @done.empty? || seconds_override
 
         open = tasks.reject { |task| @done.include?(task.zone) }
-        whole((open.sum(&:minutes) + fixed) * part * @factor)
+        whole((open.sum(&:minutes) + fixed) * around * part * @factor)
       end
 
       def done_zones = zones & @done
@@ -173,6 +177,9 @@ module Core
       end
 
       private
+
+      # Minutes that somebody gave for a step of their own are taken as they are.
+      def around = first.own ? 1 : AROUND
 
       # In whole minutes, up.
       def least_left = (unticked * Recorded::LEAST_LEFT / 60).ceil * 60

@@ -15,12 +15,7 @@ module Core
       def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, acts: nil, **rest)
         row = ROWS.fetch(name)
         named = rate || row[:rate]
-        time = if named
-                 rated(named.to_sym, (area || zone.square_metres) * zone.factor,
-                       repeats)
-               else
-                 { fixed: row[:minutes] || 0 }
-               end
+        time = named ? rated(named.to_sym, zone, area || zone.square_metres, repeats) : { fixed: row[:minutes] || 0 }
         Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
                  cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]), verb: row[:verb],
                  **row.slice(:why, :wait, :wait_why, :place, :seq), **time, **rest.compact)
@@ -28,10 +23,13 @@ module Core
 
       private
 
-      # {minutes:, fixed:} of a rate over an area that counts its grade.
-      def rated(name, area, repeats)
+      # {minutes:, fixed:} of a rate over an area in m² of a zone. Where the rate knows what detail takes, the zone's
+      # grade isn't counted once more.
+      def rated(name, zone, area, repeats)
         row = Shelf::Rates.of(name)
-        { minutes: ((row[:m2] * area) + (row[:each] || 0)) * repeats, fixed: row[:fixed] }
+        a_metre = row[:detail] && !zone.broad? ? row[:detail] : row[:m2] * zone.factor
+        first = ((row[:first] || row[:m2]) - row[:m2]) * zone.factor
+        { minutes: (((a_metre * area) + (row[:each] || 0)) * repeats) + (first * area), fixed: row[:fixed] }
       end
     end
   end

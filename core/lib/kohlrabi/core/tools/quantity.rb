@@ -22,7 +22,7 @@ module Core
       end
 
       def lines
-        [["A coat", formatter.amount(amount / self[:coats]), "area ÷ #{formatter.rate(rate)} × (1 + #{surcharge}% for the #{way})"],
+        [["A coat", formatter.amount(amount / self[:coats]), ["area ÷ #{formatter.rate(rate)}", lost].compact.join(" × ")],
          ["All coats", formatter.amount(amount), formatter.count(self[:coats], "coat")],
          ["To buy", Shelf::Amount.packs(line.packs, line.row, unit: formatter.unit), "whole containers"],
          ["Left over", formatter.amount(line.over), nil]]
@@ -34,7 +34,7 @@ module Core
 
       def assumes
         ["#{formatter.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, unless the label says otherwise'}.",
-         "#{surcharge}% stays in the #{way} and the tray (common practice)."]
+         ("#{surcharge}% is lost as mist (common practice)." if lost)].compact
       end
 
       # m² a litre.
@@ -52,8 +52,8 @@ module Core
       def whole = amount.round(6).ceil
       def row = @row ||= products.fetch(self[:product])
       def area = self[:area] * self[:pieces]
-      def way = self.class.fields.find { |field| field.key == :way }.choices.fetch(self[:way])
-      def surcharge = (Shelf::Rates::SURCHARGE.fetch(self[:way]) * 100).round
+      def surcharge = (Shelf::Rates::SURCHARGE.fetch(self[:way], 0) * 100).round
+      def lost = ("(1 + #{surcharge}% for the mist)" if surcharge.positive?)
       def amount = Shelf::Rates.millilitres(area / 1e6, rate: rate, coats: self[:coats], way: self[:way])
 
       # The containers, each filled as far as it is used; the width of one is the cube root of what it holds.

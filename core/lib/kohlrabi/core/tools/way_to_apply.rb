@@ -4,8 +4,6 @@ module Core
   module Tools
     # Brush, roller or sprayer by the time they take, and the passes of the sprayer.
     class WayToApply < Tool
-      NOZZLE = 5 # minutes of cleaning the nozzle between coats (common practice, no source)
-
       tool "method", "Brush, roller or sprayer",
            "Hours for each way with setup and cleanup, when spraying pays off, and how many passes it takes.",
            group: "coating"
@@ -26,7 +24,7 @@ module Core
       def lines
         [*times.map { |way, minutes| [way.capitalize, effort(minutes), whys.fetch(way)] },
          ["Spraying pays from", formatter.area(break_even * 1e6),
-          "all coats together: its fixed minutes ÷ (1 ÷ v − 1 ÷ 4.5 v), v the brush"],
+          "all coats together: its fixed minutes ÷ what it saves over the brush"],
          ["Passes of the sprayer", passes.to_s, "max(1, (height − fan) ÷ (fan × (1 − overlap)) + 1), rounded up"],
          ["From pass to pass", length(travel), "fan × (1 − overlap)"]]
       end
@@ -34,8 +32,8 @@ module Core
       def cautions = %w[spray]
 
       def assumes
-        ["Roller 2.5 and sprayer 4.5 times as fast as the brush (built-in guess).",
-         "Sprayer: 15 min to set up, 15 to mask, 10 to clean, #{NOZZLE} between coats (common practice).",
+        ["Roller about 2 and sprayer 3 times as fast as the brush (built-in guess).",
+         "Sprayer: #{minutes(:spray)[:fixed]} min to set up, mask, and clean, #{minutes(:spray)[:between]} between coats (common practice).",
          "#{length(150)} to #{length(200)} away, square to the surface."]
       end
 
@@ -46,25 +44,22 @@ module Core
       def best = times.min_by { |_, minutes| minutes }.first
       def minutes(way) = Shelf::Rates.of(way)
       def whole = self[:area] / 1e6 * self[:coats]
-      def fixed = minutes(:spray)[:fixed] + (NOZZLE * (self[:coats] - 1))
+      def fixed = minutes(:spray)[:fixed] + (minutes(:spray)[:between] * (self[:coats] - 1))
 
       def times
         brush = minutes(:brush)[:m2]
         { "brush" => (brush * whole) + minutes(:brush)[:fixed].to_i, "roller" => (minutes(:roller)[:m2] * whole) + minutes(:roller)[:fixed].to_i,
-          "sprayer" => (brush / Shelf::Rates::SPRAY_GAIN * whole) + fixed }
+          "sprayer" => (minutes(:spray)[:m2] * whole) + fixed }
       end
 
       def whys
         { "brush" => "#{formatter.minutes_an_area(minutes(:brush)[:m2])} and coat",
           "roller" => "#{formatter.minutes_an_area(minutes(:roller)[:m2])} and coat",
-          "sprayer" => "#{fixed} min around it, and #{formatter.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
+          "sprayer" => "#{fixed} min around it, and #{formatter.minutes_an_area(minutes(:spray)[:m2])} and coat" }
       end
 
       # m² of all coats together.
-      def break_even
-        rate = minutes(:brush)[:m2]
-        fixed / (rate - (rate / Shelf::Rates::SPRAY_GAIN))
-      end
+      def break_even = fixed / (minutes(:brush)[:m2] - minutes(:spray)[:m2]).to_f
 
       def travel = (exact(:fan) * (1 - (exact(:overlap) / 100))).to_f
 

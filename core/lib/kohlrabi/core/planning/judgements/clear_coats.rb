@@ -14,7 +14,8 @@ module Core
           return [0, "wax seals it"] if choice.over&.include?("wax") && !CLEAR.include?(choice.finish)
 
           builtin = choice.finish == "paint" && main_product[:builtin]&.include?("clear")
-          number, why = Coats.clear(choice.wear || brief.look.wear, top: zone.role == "top", builtin: builtin)
+          number, why = Coats.clear(choice.wear || brief.look.wear, top: zone.role == "top", builtin: builtin,
+                                                                    opaque: choice.finish == "paint")
           return Coats.said(choice.coats, number, why) if CLEAR.include?(choice.finish)
 
           builtin && !number.zero? ? [number, "#{why}, beyond what the paint brings"] : [number, why]

@@ -27,16 +27,17 @@ module Core
         end
 
         def coat(row, coat, why, last:)
+          way = clear_way(row)
           each_face do |face, word, turn|
             add(:clear, of: row, key: "clear/#{row[:key]}#{'-tint' if tint?}/#{coat + 1}#{recoat_suffix}#{face}",
                         seq: (coat * 10) + turn,
-                        area: relieved.area / 1_000_000.0, materials: amount(row, way: clear_way, faces: 1),
-                        rate: clear_way, place: where(clear_way), cautions: clear_way == "spray" ? %w[spray] : [],
+                        area: relieved.area / 1_000_000.0, materials: amount(row, way: way, faces: 1),
+                        rate: way, place: where(way), cautions: way == "spray" ? %w[spray] : [],
                         wait: until_turned(row, face), touch: row[:touch],
-                        fixed: turning(face) || nozzle(coat, clear_way, after: painted?), wait_why: "#{row[:label]}, recoat",
+                        fixed: fixed(coat, way, face, after: painted?), wait_why: "#{row[:label]}, recoat",
                         words: { tint: tint? ? "Tinted clear coat" : "Clear coat", coat: coat + 1,
                                  with: "#{row[:label]}#{word}" },
-                        way: clear_way, why: why, note: tray)
+                        way: way, why: why, note: tray)
           end
           return if last
 

@@ -8,7 +8,7 @@ module Core
         rule "Clean the pulls",
              on: "the look has them cleaned or sprayed",
              why: "paint does not hold on grease, and old grease dulls metal"
-        EACH = 1.5 # minutes
+        EACH = 1.0 # minutes
 
         def applies? = pulls_off? && %w[cleaned sprayed].include?(look.hardware)
         def plan = add(:hardware_clean, [WholePiece::HARDWARE], minutes: EACH * pulls)
@@ -21,6 +21,7 @@ module Core
              why: "thin coats from a can do not run; bare metal wants its own primer",
              source: "common practice, weak"
         AEROSOL = 15.0 # ml a pull and coat
+        EACH = 0.5 # minutes a pull and coat
         COATS = 2
 
         def applies? = pulls_off? && look.hardware == "sprayed"
@@ -37,7 +38,7 @@ module Core
         private
 
         def spray(name, key, row, coat, wait)
-          add(name, [WholePiece::HARDWARE], key: key, minutes: pulls, seq: coat,
+          add(name, [WholePiece::HARDWARE], key: key, minutes: EACH * pulls, seq: coat,
                                             words: { with: row[:label], coat: coat + 1 }, wait: wait,
                                             wait_why: row[:label], materials: { row[:key] => AEROSOL * pulls },
                                             cautions: row[:cautions])
@@ -88,13 +89,13 @@ module Core
         end
 
         def level
-          add(:level_holes, open, minutes: pulls, words: { how: wet? ? " with a damp sponge, no dust" : "" },
+          add(:level_holes, open, minutes: pulls/2r, words: { how: wet? ? " with a damp sponge, no dust" : "" },
                                   grits: wet? ? [] : [150],
                                   cautions: wet? ? %w[lead] : [], wet: wet?)
         end
 
         def drill
-          add(:drill, pulled, minutes: 5 * pulls, words: { how: wet? ? "through a damp cloth" : "with a jig" },
+          add(:drill, pulled, minutes: 3.5r * pulls, words: { how: wet? ? "through a damp cloth" : "with a jig" },
                               cautions: wet? ? %w[lead] : %w[dust],
                               wet: wet?)
         end
@@ -110,7 +111,7 @@ module Core
 
         def plan
           what = pulls_replaced? ? "Fit the new pulls" : "Put the hardware back"
-          add(:hardware_on, pulled + [WholePiece::HARDWARE], minutes: 2 * pulls, seq: 0, words: { what: what },
+          add(:hardware_on, pulled + [WholePiece::HARDWARE], minutes: 1.5r * pulls, seq: 0, words: { what: what },
                                                              not_before: (look.hardware_on if pulls_replaced?))
         end
       end

@@ -58,10 +58,10 @@ module Core
           each_face do |face, word, turn|
             add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
                        words: { coat: coat + 1, with: row[:label] + word }, rate: way,
-                       area: relieved.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
+                       area: coat_area(way), seq: seq + turn, materials: amount(row, way: way, faces: 1),
                        cautions: way == "spray" ? %w[spray] : [], note: note, wait: until_turned(row, face),
                        wait_why: "#{main_product[:label]}, recoat", touch: row[:touch],
-                       fixed: turning(face) || nozzle(coat, way, after: primer_way == "spray"), why: why, way: way,
+                       fixed: fixed(coat, way, face, after: !primer.nil? && primer_way == "spray"), why: why, way: way,
                        place: where(way))
           end
         end

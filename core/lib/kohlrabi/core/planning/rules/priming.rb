@@ -22,12 +22,12 @@ module Core
         def coat(row, coat, face, word, turn)
           _, coats, why = primer
           add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{recoat_suffix}#{face}",
-                      area: relieved.area / 1_000_000.0, seq: (coat * 10) + turn,
+                      area: coat_area(primer_way), seq: (coat * 10) + turn,
                       words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{tool(row)}#{word}" },
                       materials: amount(row, faces: 1, way: primer_way), rate: primer_way, place: where(primer_way),
                       cautions: primer_way == "spray" ? %w[spray] : [],
                       wait: until_turned(row, face), wait_why: "#{row[:label]}, recoat", why: why,
-                      touch: row[:touch], way: primer_way, fixed: turning(face) || nozzle(coat, primer_way))
+                      touch: row[:touch], way: primer_way, fixed: fixed(coat, primer_way, face))
         end
 
         # Some primers say what they are put on with.

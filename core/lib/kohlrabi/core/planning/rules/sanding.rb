@@ -74,7 +74,7 @@ module Core
         rule "Worn edges",
              on: "a distressed look is asked for over paint, stain, wash or paper",
              why: "edges are worn after the last coat and sealed by the clear one"
-        PER_METRE = { false => 1.0, true => 1.5 }.freeze # minutes of edge, dry with paper and wet with a cloth (common practice, weak)
+        PER_METRE = { false => 0.3, true => 0.45 }.freeze # minutes of edge, dry with paper and wet with a cloth (common practice, weak)
         WORN = %w[paint stain wash paper].freeze # finishes whose coat can be worn through
 
         def applies? = WORN.include?(choice.finish) && choice.over&.include?("distressed") && !surface.sealed_in?

@@ -63,7 +63,7 @@ module Core
              why: "parts that are off are reached better and do not stick"
 
         def plan
-          take_off(:shelves_out, :shelves_in, seen: shelves, list: shelves, count: shelves.size, take: 3, put: 2)
+          take_off(:shelves_out, :shelves_in, seen: shelves, list: shelves, count: shelves.size, take: 1, put: 1)
         end
       end
 

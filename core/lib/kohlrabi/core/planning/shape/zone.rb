@@ -18,7 +18,8 @@ module Core
                    "shelves" => "Shelves", "inside" => "Inside and drawers", "hidden" => "Back and underside" }.freeze
         GRADES = { "flat" => "flat", "curved" => "curved", "detailed" => "detailed", "hard" => "hard to reach" }.freeze
         # How the grade multiplies minutes (common practice, weak, no source).
-        GRADE_FACTORS = { "flat" => 1r, "curved" => 13/10r, "detailed" => 16/10r, "hard" => 2r }.freeze
+        GRADE_FACTORS = { "flat" => 1r, "curved" => 12/10r, "detailed" => 15/10r, "hard" => 2r }.freeze
+        OPEN = 12/10r # an open inside, which roller, sprayer and arm reach into
         ADVICE = { "hard" => "hard to reach: see whether it comes off", "detailed" => "detailed: small brush, folded paper, no machine",
                    "curved" => "curved: foam pad under the paper" }.freeze
         MATERIALS = %w[solid veneer laminate plywood board].freeze
@@ -31,10 +32,16 @@ module Core
 
         # m², over all faces.
         def square_metres = area * faces / 1_000_000.0
-        def factor = GRADE_FACTORS.fetch(grade)
+        def factor = hard? || grade != "hard" ? GRADE_FACTORS.fetch(grade) : OPEN
+
+        # Whether it is hard to reach: not what lies open.
+        def hard? = grade == "hard" && !open
+
+        # Whether it is one broad, flat face: no frame, door, shelf, detail or inside.
+        def broad? = grade == "flat" && !trim? && !%w[doors shelves].include?(group)
 
         # The advice that its grade gives, or nil.
-        def advice = ADVICE[grade]
+        def advice = (ADVICE[grade] unless open)
 
         def with(**changes) = self.class.new(**to_h, **changes).freeze
       end
