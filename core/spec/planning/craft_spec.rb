@@ -232,4 +232,15 @@ RSpec.describe "a plan as a master would sign it" do
       expect(turned.map(&:wait)).to all(be >= 120)
     end
   end
+
+  it "dusts the inside off before it is sealed, wherever its roughness was noted" do
+    zones = piece("cabinet", width: 900.0, height: 850.0, depth: 450.0, drawer_rows: [2], doors: 2, inner_shelves: 1)
+    [nil, "front-1-1", "door-1", "inside"].each do |zone|
+      plan = Plans.plan("cabinet", zones, paint(pale), lead: "clear", findings: Plans.findings(["rough_inside", zone, nil]),
+                                                       look: { inside: "sealed" })
+      expect([zone, plan.faults.map(&:text)]).to eq([zone, []])
+      inside = plan.steps.select { |step| step.zones.include?("inside") }.map(&:key)
+      expect(inside.values_at(*%w[smooth_inside dust seal-inside].map { |key| inside.index(key) })).to eq(%w[smooth_inside dust seal-inside])
+    end
+  end
 end

@@ -26,7 +26,7 @@ RSpec.describe "the bench", :api do
       expect(row["ready"]["on"]["iso"]).to be > "2026-07-04"
       expect(row["ready"]["early"]["iso"]).to be <= row["ready"]["on"]["iso"]
       expect(row["ready"]["late"]["iso"]).to be >= row["ready"]["on"]["iso"]
-      expect(row["why"]).to match(/\AChest: about €\d+ of profit for [\d.h min]+ of work left/)
+      expect(row["why"]).to match(/\AChest: about €\d+ of profit for [\d.¼½¾h min]+ of work left/)
       expect(schedule["assumed"]).to eq([])
       expect(schedule("2026-07-07").values_at("from", "earlier").map do |one|
         one["iso"]

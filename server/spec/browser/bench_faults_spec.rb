@@ -13,12 +13,14 @@ RSpec.describe "faults at the bench" do
 
   it "a step finished in two tabs counts once, and the later tab is told" do
     visit "/pieces/#{stool}/plan"
+    every_step
     expect(page).to have_css("[data-step^=oil]")
     # This tab does not look again when it is turned to: as if the other had been quicker.
     page.execute_script("addEventListener('visibilitychange', event => event.stopImmediatePropagation(), true)")
     other = open_new_window
     within_window(other) do
       visit "/pieces/#{stool}/plan"
+      every_step
       find("[data-step^=oil] input[type=checkbox]", match: :first, visible: :all).click
       expect(page).to have_text("Done: Oil, coat 1")
     end

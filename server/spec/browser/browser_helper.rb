@@ -63,6 +63,12 @@ module Hands
     page.document.assert_no_selector("ul.MuiMenu-list[role=listbox]") # what lies under the options can be used once they are gone
   end
 
+  # On a plan, which is read in its lines: every step instead.
+  def every_step
+    button = find("button", text: /\A(Every step|Summary)\z/)
+    button.click if button.text == "Every step"
+  end
+
   # Ends a flip without a sale, or splits it: from the menu that holds these.
   def choose_ending(name)
     # What comes in above it would move the button from under the hand.

@@ -38,6 +38,7 @@ RSpec.describe "from Today and from a step" do
     bench = planned({ name: "Bench", **box }, { finish: "oil" }, "oil")
     send_to(:post, "/containers", { product: "oil", size: "500 ml", paid: "15.00" })
     visit "/pieces/#{stool}/plan"
+    every_step
     press("Use furniture oil …", match: :first)
     form("Use from the shelf") do
       type("How much", "100 ml")

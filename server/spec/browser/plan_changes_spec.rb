@@ -48,6 +48,7 @@ RSpec.describe "changing a plan on the screens" do
 
   it "takes times, notes, own steps and splits, asks about an order against the craft with its reason, and takes each back" do
     visit "/pieces/38/plan"
+    every_step
     open_step("dust")
     change("dust", "Add a step after it")
     form("Your own step") do

@@ -25,6 +25,7 @@ RSpec.describe "putting work on a piece" do
     expect(page).to have_css("section",
                              text: /Additions.*Slats and reeding on all drawer fronts.*Wood and parts: €22.00/m)
     visit "/pieces/45/plan"
+    every_step
     expect(page).to have_css("[data-step^='slats-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
     cut, fixed, coat = ["slats-cut/", "slats-fix/", "coat/"].map do |start|
@@ -41,6 +42,7 @@ RSpec.describe "putting work on a piece" do
     end
     expect(page).to have_text("Ready recorded")
     visit "/pieces/45/plan"
+    every_step
     expect(page).to have_text(/All done: (\d+) steps/)
     visit "/pieces/45"
     press("Record sale")

@@ -57,6 +57,7 @@ RSpec.describe "building and working several in one go" do
     form("Add to a piece") { press("Add") }
     expect(page).to have_text("Splitting a top in two added to")
     visit "/pieces/#{desk}/plan"
+    every_step
     expect(page).to have_css("[data-step^='split-top-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
     expect(steps.index { |key| key.start_with?("split-top-cut/") }).to be < steps.index { |key|
@@ -100,6 +101,7 @@ RSpec.describe "building and working several in one go" do
     set_of("Farm set", "Farm table", "Farm chairs")
     expect(page).to have_css("[role=group][aria-label='Wash with degreaser'] button", count: 2)
     visit "/pieces/#{chairs}/plan"
+    every_step
     (1..3).each do |number|
       within("[data-step=vacuum]") do
         click_button(text: "More") if page.has_css?("button", text: "More", wait: 0)

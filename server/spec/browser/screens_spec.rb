@@ -27,6 +27,7 @@ RSpec.describe "living in the screens", type: :feature do
     expect(page).to have_css("[role=option][aria-label^='Top, Paint']")
     expect(find("table[aria-label='Looks compared']")).to have_text(shown) # as the picture had said
     visit "/pieces/#{id}/plan"
+    every_step
     expect(page).to have_css("[data-in-time='0']", text: "As you bought it")
     expect(page).to have_text(/\w{3} \d+ \w{3}/) # steps stand by session
     before = page.all("[data-in-time] polygon").map { |one| one["fill"] }.uniq

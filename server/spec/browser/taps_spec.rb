@@ -76,6 +76,7 @@ RSpec.describe "taps", type: :feature do
     send_to(:post, "/pieces/#{id}/steps/done-up-to", { step: steps[cautioned - 1]["key"] })
     SpecClock.set((SpecClock.now + (3 * 86_400)).utc.iso8601) # what was done is dry
     visit "/pieces/#{id}/plan"
+    every_step
     expect(page).to have_css("[data-step='#{steps[cautioned]['key']}']")
     count_taps
     click_button("Start #{steps[cautioned]['label']}", match: :first)

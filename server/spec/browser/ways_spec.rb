@@ -12,6 +12,7 @@ RSpec.describe "the workshop's own ways" do
     pick("Grip before paint", "Liquid deglosser")
     expect(page).to have_text("Grip before paint saved")
     visit "/pieces/38/plan"
+    every_step
     expect(page).to have_css("[data-step=deglosser]", text: "Wipe down with liquid deglosser")
     expect(page).to have_no_css("[data-step=scuff]")
     expect(page).to have_text("Your change has no step right now: time: scuff")
@@ -20,6 +21,7 @@ RSpec.describe "the workshop's own ways" do
     pick("Grip before paint", "Always scuff")
     expect(page).to have_text("Grip before paint saved")
     visit "/pieces/38/plan"
+    every_step
     expect(page).to have_css("[data-step=scuff]")
   end
 
@@ -82,6 +84,7 @@ RSpec.describe "the workshop's own ways" do
 
   it "says whether a coat may go on now" do
     visit "/pieces/34/plan"
+    every_step
     type("Air temperature", "20")
     type("Humidity", "50")
     expect(page).to have_css("[role=status]", text: "Yes. The dew point is 9.3 °C.")

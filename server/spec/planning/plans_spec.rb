@@ -246,7 +246,7 @@ RSpec.describe "looking over, looks and plans", :api do
         plan["plan"]["steps"].find { |one| one["key"] == "liner" }["time"]["seconds"] / 60
       end
       expect([minutes,
-              plan["looks"].first["fields"]["lined"]]).to eq([[minutes.last + (5 * (fronts - 1)), minutes.last], "1"])
+              plan["looks"].first["fields"]["lined"]]).to eq([[minutes.last + (6 * (fronts - 1)), minutes.last], "1"])
       call(:put, "/api/looks/#{made}/zones", { **given, preparation: "none" })
       expect(plan["plan"]["faults"].map { |fault| fault["text"] }).to include(/scuff it until it is dull/)
     end

@@ -29,7 +29,7 @@ RSpec.describe Operations::Planning::Together, :api do
     expect(plan["alone"]["seconds"]).to eq(alone.sum)
     expect(alone.sum - together.sum).to be > 20 * 60
     expect(steps(id)["wash"]).to be < washed
-    expect(steps(id)["record"]).to eq(8 * 60) # each piece's own picture
+    expect(steps(id)["record"]).to eq(6 * 60) # each piece's own picture
     expect([id, twin].map { |one| piece_record(one).seconds_to_come }).to eq(together)
     expect([id, twin].map { |one| piece_record(one).cost_to_come_minor }).to eq(materials)
   end

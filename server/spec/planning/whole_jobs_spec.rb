@@ -81,8 +81,9 @@ RSpec.describe "hours planned for a whole job", :api do
     }],
     "small desk cut into two nightstands, sprayed dark" => [6, 10, lambda {
       sprayer
-      job({ kind: "desk", width: "110 cm", depth: "50 cm", height: "70 cm", drawer_rows: "1,1,1", surface_material: "veneer" }, [["failing"], ["veneer_loose", "top"], ["extra_holes", "front-1-1", "6"]],
-          "painted", hardware: "replaced", spacing: "96", hardware_price: "4") do
+      desk = { kind: "desk", width: "110 cm", depth: "50 cm", height: "70 cm", drawer_rows: "1,1,1", surface_material: "veneer" }
+      found = [["failing"], %w[veneer_loose top], ["extra_holes", "front-1-1", "6"]]
+      job(desk, found, "painted", hardware: "replaced", spacing: "96", hardware_price: "4") do
         change(:shown, finish: "paint", colour: blue, way: "spray")
         work("split_top")
       end

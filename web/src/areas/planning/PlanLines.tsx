@@ -23,6 +23,9 @@ type Props = {
 };
 type Row = { line: PlanLine; number: number; steps: Step[] };
 
+// Whether a line is one step: then that step is the line.
+const alone = (row: Row) => row.line.steps.length === 1;
+
 export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }: Props) {
   const byKey = new Map(plan.steps.map((step) => [step.key, step]));
   const rows: Row[] = plan.lines
@@ -33,6 +36,10 @@ export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }
     }))
     .filter((row) => row.steps.length > 0);
   const sessions = new Map(plan.sessions.map((session) => [session.on?.iso, session]));
+  const numberOf = (row: Row, step: Step) => {
+    if (!short) return plan.steps.indexOf(step) + 1;
+    return alone(row) ? row.number : undefined;
+  };
   // The day on which a line begins, where the one before it begins on another.
   const begins = (place: number) => {
     const iso = rows[place]?.line.on?.iso;
@@ -41,16 +48,24 @@ export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }
   return (
     <PlainList component="ol">
       {rows.map((row, place) => (
-        <Line key={row.line.key} row={row} page={page} short={short} session={begins(place)}>
+        <Line
+          key={row.line.key}
+          row={row}
+          page={page}
+          short={short}
+          next={row.steps.some((step) => step === next)}
+          session={begins(place)}
+        >
           {row.steps.map((step) => (
             <StepItem
               key={step.key}
               step={step}
-              number={plan.steps.indexOf(step) + 1}
+              number={numberOf(row, step)}
               page={page}
               plan={plan}
               workshop={workshop}
               next={step === next}
+              told={!short}
               lit={step.key === at}
               onLook={() => onLook(step.key)}
             />
@@ -66,14 +81,17 @@ type LineProps = {
   row: Row;
   page: Plan;
   short: boolean;
+  next: boolean; // its steps are open from the start
   session: Steps["sessions"][number] | undefined;
   children: React.ReactNode;
 };
 
-function Line({ row, page, short, session, children }: LineProps) {
-  const [open, setOpen] = useState(false);
+function Line({ row, page, short, next, session, children }: LineProps) {
+  const [turned, setTurned] = useState<boolean | null>(null); // by hand
+  const open = turned ?? next;
   const { line, number } = row;
-  const unfolded = !short || open;
+  const itself = short && alone(row);
+  const unfolded = !short || open || itself;
   return (
     <Box
       component="li"
@@ -104,7 +122,7 @@ function Line({ row, page, short, session, children }: LineProps) {
       )}
       <Box
         sx={{
-          display: short ? "flex" : "none",
+          display: short && !itself ? "flex" : "none",
           flexWrap: "wrap",
           gap: 1,
           alignItems: "baseline",
@@ -133,7 +151,7 @@ function Line({ row, page, short, session, children }: LineProps) {
           {line.state !== "done" && <UpToHere line={line} page={page} />}
           <Button
             size="small"
-            onClick={() => setOpen(!open)}
+            onClick={() => setTurned(!open)}
             aria-expanded={open}
             aria-label={`${open ? t("planLines.hideSteps") : t("planLines.showSteps")} ${line.label}`}
           >
@@ -142,7 +160,7 @@ function Line({ row, page, short, session, children }: LineProps) {
         </Row>
       </Box>
       {unfolded && (
-        <PlainList component="ol" sx={{ pl: short ? 2 : 0, "@media print": { display: "none" } }}>
+        <PlainList component="ol" sx={{ pl: short && !itself ? 2 : 0, "@media print": { display: "none" } }}>
           {children}
         </PlainList>
       )}

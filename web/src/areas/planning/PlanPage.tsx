@@ -154,9 +154,9 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
   );
 }
 
-// Whether the plan is read in short, remembered on this device.
+// Whether the plan is read in its lines alone, as it is until somebody asks for every step; remembered on this device.
 function useShort() {
-  const [short, set] = useState(() => localStorage.getItem("plan") === "short");
+  const [short, set] = useState(() => localStorage.getItem("plan") !== "all");
   const keep = (wanted: boolean) => {
     localStorage.setItem("plan", wanted ? "short" : "all");
     set(wanted);

@@ -26,17 +26,18 @@ import { t } from "../../locales/planning";
 
 type Props = {
   step: Step;
-  number: number;
+  number: number | undefined; // none within a line, which has it
   page: Plan;
   plan: Steps;
   workshop: Workshop;
   next: boolean;
+  told: boolean; // whether all about the next one is open from the start
   lit: boolean; // the piece is shown as it stands before it
   onLook: () => void;
 };
 
-export function StepItem({ step, number, page, plan, workshop, next, lit, onLook }: Props) {
-  const [open, setOpen] = useState(next);
+export function StepItem({ step, number, page, plan, workshop, next, told, lit, onLook }: Props) {
+  const [open, setOpen] = useState(next && told);
   const [after, setAfter] = useState<string | null>(null); // what to do now that it was done although it should not have been
   const [moving, setMoving] = useState(false);
   const { remove, failed } = useUndo();
@@ -95,7 +96,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
                 textDecoration: step.state === "done" ? "line-through" : undefined,
               }}
             >
-              {`${number}. ${step.label}`}
+              {number === undefined ? step.label : `${number}. ${step.label}`}
             </Typography>
             <Typography component="span" sx={{ whiteSpace: "nowrap" }} title={step.range}>
               {step.state === "part"
@@ -153,7 +154,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           name={step.label}
           actions={[
             { label: t("stepItem.showPieceBeforeStep"), run: onLook },
-            step.state !== "done" && number > 1 && !answered
+            step.state !== "done" && plan.steps[0] !== step && !answered
               ? { label: t("stepItem.everythingUpHereDone"), run: () => upTo(step.key, step.label) }
               : null,
             step.state !== "done" && { label: t("stepItem.moveAnotherSession"), run: () => setMoving(true) },

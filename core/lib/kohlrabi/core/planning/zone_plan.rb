@@ -70,6 +70,13 @@ module Core
         end
       end
 
+      # Whether a finding, on whichever zone it was noted, has the whole inside sanded.
+      def sanded_inside?
+        brief.findings.any? do |finding|
+          !finding.late && finding.treatments(family).any? { |row| row[:part] == "inside" && row[:phase] == "sand" }
+        end
+      end
+
       # Whether a task of a key, or one that sands with paper, is planned by now.
       def planned?(key) = tasks.any? { |task| task.key == key }
       def sanded? = tasks.any? { |task| task.phase == "sand" && task.grits.any? }

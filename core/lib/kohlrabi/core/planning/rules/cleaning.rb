@@ -75,7 +75,7 @@ module Core
              why: "dust under a coat stays in it"
 
         def applies?
-          return sealed_inside? && (treated?("sand", "level") || filled?) if left?
+          return sealed_inside? && (treated?("sand", "level") || filled? || sanded_inside?) if left?
 
           sanded? || surface.sealed_in? || filled? || treated?("sand", "level")
         end
