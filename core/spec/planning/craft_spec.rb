@@ -243,4 +243,36 @@ RSpec.describe "a plan as a master would sign it" do
       expect(inside.values_at(*%w[smooth_inside dust seal-inside].map { |key| inside.index(key) })).to eq(%w[smooth_inside dust seal-inside])
     end
   end
+
+  it "puts a plain clear coat over gold and stencils, a tinted one over the rest of a dark paint" do
+    choices = everywhere(chest, paint("#243b53", product: "paint_chalk"))
+    choices["top"] = paint("#243b53", product: "paint_chalk").tap { |choice| choice.over = %w[metallic] }
+    clear = Plans.plan("chest of drawers", chest, choices, lead: "clear").steps.select { |step| step.key.start_with?("clear/") }
+    tinted, plain = clear.partition { |step| step.key.include?("-tint/") }
+    expect([tinted.flat_map(&:zones).include?("top"), plain.flat_map(&:zones).uniq]).to eq([false, %w[top]])
+    expect(tinted.flat_map(&:zones)).to include("side-left")
+  end
+
+  it "neutralizes a bleach as its label says, and rinses chlorine off with water alone" do
+    rinse = lambda do |product|
+      choice = Plans.choice("bleach", product: product)
+      Plans.plan("chest of drawers", chest, choice, lead: "clear").steps.find { |step| step.key == "bleach-rinse" }.label
+    end
+    expect(rinse.call("bleach_two")).to start_with("Neutralize the bleach as its label says and rinse it off with clean water")
+    expect(rinse.call("bleach_chlorine")).to start_with("Rinse the bleach off with clean water only")
+  end
+
+  # By hand: 30% less when all goes well, 60% more when it doesn't (common practice, weak); one more fill is a minute more
+  # to level, and a seventh of that around it.
+  it "spreads its estimates, and levels each fill" do
+    plan = lambda do |*dents|
+      Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", findings: Plans.findings(*dents))
+    end
+    one = plan.call(["gouge", "top", 1])
+    many = plan.call(*Array.new(21) { ["gouge", "top", 1] })
+    minutes = ->(made) { made.steps.find { |step| step.key == "level" }.seconds / 60 }
+    expect(minutes.call(many) - minutes.call(one)).to be_within(1).of(23)
+    scuff = one.steps.find { |step| step.key == "scuff" }
+    expect([scuff.low, scuff.high].map { |seconds| seconds / scuff.seconds.to_f }).to match([be_within(0.05).of(0.7), be_within(0.05).of(1.6)])
+  end
 end

@@ -42,7 +42,7 @@ RSpec.describe "what each finish takes" do
                ["Wash: all-in-one satin paint, #7d9468 thinned 1:1 with water", 120], *clear.call],
     "bleach" => [*to.call(80, 120, 150, 220), ["Test two-part wood bleach on a hidden spot and on the worst spot", 120],
                  ["Bleach, round 1: two-part wood bleach", 720], ["Bleach, round 2: two-part wood bleach", 720],
-                 ["Rinse the bleach off with clean water only and let it dry completely", 720],
+                 ["Neutralize the bleach as its label says and rinse it off with clean water, then let it dry completely", 720],
                  ["Sand the raised grain lightly, with damp dust", 0], *tacked, *clear.call],
     "oil" => [*to.call(80, 120, 150, 220), *tacked, ["Oil, coat 1: wipe off the excess after 15 min", 1440],
               ["Oil, coat 2: wipe off the excess after 15 min", 1440]],

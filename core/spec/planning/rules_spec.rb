@@ -85,6 +85,8 @@ RSpec.describe "rules of planning" do
       expect(speeds.reject { |task, range| range.cover?(rates.of(task)[:m2]) }).to eq({})
       expect([rates.of(:scuff)[:detail], rates.of(:grit)[:first], rates.of(:grit)[:m2], rates.of(:wash)[:m2] + rates.of(:rinse)[:m2]])
         .to match([be_between(7, 9), be_between(6, 9), be_between(3, 5), be_between(3, 4)])
+      expect(rates.of(:stain)[:m2]).to be_between(5, 12) # wiped on and off by rag, from memory
+      expect(Core::Shelf::Products::GENERIC["stain_gel"][:recoat]).to be_between(360, 1440) # 6 to 24 h by their labels, from memory
       expect([rates.of(:brush), rates.of(:roller), rates.of(:spray)].map { |row| row[:fixed] }).to match([8, 8, be_between(20, 30)])
     end
 

@@ -26,7 +26,13 @@ module Core
           choice.finish == "paint" && Tone.deep?(tone_of(choice.colour)) && clear_coats.first.positive?
         end
 
-        def tint? = (choice.finish == "tinted" || clear_over_dark?) && !brief.failed?("try-tint")
+        DECORATED = %w[stencil metallic].freeze # what a tint would dull
+
+        def tint?
+          return false if choice.over&.intersect?(DECORATED) || brief.failed?("try-tint")
+
+          choice.finish == "tinted" || clear_over_dark?
+        end
       end
     end
   end

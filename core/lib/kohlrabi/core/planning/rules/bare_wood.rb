@@ -66,8 +66,17 @@ module Core
                          materials: amount(row),
                          wait: row[:recoat])
           end
-          add(:bleach_rinse, key: "bleach-rinse#{recoat_suffix}", seq: 4)
+          add(:bleach_rinse, key: "bleach-rinse#{recoat_suffix}", seq: 4, words: { how: rinsed(row) })
           add(:bleach_sand, key: "bleach-sand#{recoat_suffix}", seq: 5, grits: [220])
+        end
+
+        private
+
+        # Chlorine makes gas with whatever would neutralize another bleach.
+        def rinsed(row)
+          return "Rinse the bleach off with clean water only" if row[:cautions].map(&:to_s).include?("chlorine")
+
+          "Neutralize the bleach as its label says and rinse it off with clean water"
         end
       end
 
