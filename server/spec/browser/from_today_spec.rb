@@ -11,7 +11,7 @@ RSpec.describe "from Today and from a step" do
   it "answers the lead question where the test is next, and the plan goes on" do
     me = send_to(:get, "/workshop")["people"].first["id"]
     send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
-    old = { name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450", made_about: "1950" }
+    old = { name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450", made_about: "1950", expected_resale: "20" }
     stool = planned(old, { finish: "paint", colour: "#243b53" }, "lead")
     visit "/"
     within("section", text: "What now") do

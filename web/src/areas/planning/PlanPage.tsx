@@ -125,6 +125,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
         >
           {shown.length === 0 && <Typography>{t("planPage.everythingPlanDone")}</Typography>}
           <PlanLines
+            key={short ? "lines" : "steps"}
             page={page}
             plan={plan}
             workshop={workshop}

@@ -5,13 +5,13 @@ module Core
     # A plan as one reads it aloud: steps that belong together as one line, each coat a line of its own with the
     # look-over and the sanding before it. A piece has some dozen lines where it has two or three times as many steps.
     module Lines
-      LABELS = Core.table("planning/lines").transform_keys(&:to_s).freeze
+      GROUPS = Core.table("planning/lines").transform_keys(&:to_s).freeze
       COATS = %w[coat clear].freeze
       COAT = %r{\A(?:coat|clear|oil)/.*/(\d+)(?:~\d+)?(?:/face\d)?(?:#\d+)?\z}
 
-      # key: of LABELS, with the number of the coat; label; steps: Array of Step in their order.
+      # key: of GROUPS, with the number of the coat; label; steps: Array of Step in their order.
       Line = Struct.new(:key, :label, :steps, keyword_init: true) do
-        def title = LABELS.fetch(key[/\A\w+/])
+        def title = GROUPS.fetch(key[/\A\w+/])[:title]
         def seconds = steps.sum(&:seconds)
         def remaining = steps.sum(&:remaining)
 
@@ -68,8 +68,21 @@ module Core
       def line(key, steps)
         named = steps.find { |step| step.key.match?(COAT) } if COATS.include?(key[/\A\w+/])
         named ||= steps.first if steps.one?
-        Line.new(key: key,
-                 label: named ? named.label.sub(/, (?:first|second) face\z/, "") : LABELS.fetch(key[/\A\w+/]), steps: steps)
+        Line.new(key: key, label: named ? named.label.sub(/, (?:first|second) face\z/, "") : titled(key[/\A\w+/], steps), steps: steps)
+      end
+
+      # What is in it, in the order of the work: "Fill and sand flush". The group's title where that says nothing.
+      def titled(group, steps)
+        row = GROUPS.fetch(group)
+        words = steps.map { |step| word(row[:words] || {}, step) }.uniq.reject(&:empty?)
+        return row[:title] if words.empty?
+
+        (words.size > 2 ? "#{words[..-2].join(', ')}, and #{words.last}" : words.join(" and ")).then { |text| text[0].upcase + text[1..] }
+      end
+
+      def word(words, step)
+        by_key = words.keys.map(&:to_s).select { |start| step.key.start_with?(start) }.max_by(&:size)
+        words[by_key&.to_sym] || words[step.phase.to_sym] || ""
       end
     end
   end

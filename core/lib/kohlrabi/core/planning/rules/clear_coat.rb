@@ -7,7 +7,7 @@ module Core
       class ClearCoat < Rule
         rule "Clear coats",
              on: "a finish that wears and does not bring enough of its own",
-             why: "display 1, everyday 2, tops 3, wet or hard use 4; an untinted coat turns hazy over dark paint"
+             why: "display 1, everyday 1 over paint and 2 over stain, tops 3, wet or hard use 4; an untinted coat turns hazy over dark paint"
         STOP = 20 # minutes after which the tint is given up
 
         def applies? = finished? && clear_coats.first.positive?

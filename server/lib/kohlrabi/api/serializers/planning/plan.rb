@@ -81,9 +81,11 @@ module Api
         end
 
         def lines
+          before = nil
           @plan.lines.map do |line|
             first = line.steps.reject(&:done?).filter_map { |step| days[step.key] }.min
-            { **LineRow.new(line, @plan, @formatter, known: known).to_h, on: day(first) }
+            before = [before, first].compact.max # lines are in the order of their days
+            { **LineRow.new(line, @plan, @formatter, known: known).to_h, on: day(first && before) }
           end
         end
 
