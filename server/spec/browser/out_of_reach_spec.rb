@@ -63,9 +63,9 @@ RSpec.describe "out of reach of the workshop" do
     expect(page).to have_text("6 changes synced")
     after = send_to(:get, "/pieces/#{chest}")
     figures = after["figures"].to_h { |one| [one["key"], one["minor"]] }
-    # Hinges 8.00; of a tin of 500 ml at 25.00 first 100 ml, 5.00, then with Done the 225 ml that the coat was planned
-    # at, 11.25.
-    expect(figures["cash_in"] - before["cash_in"]).to eq(2425)
+    # Hinges 8.00; of a tin of 500 ml at 25.00 first 100 ml, 5.00, then with Done the 138 ml that the coat was planned
+    # at, 6.90.
+    expect(figures["cash_in"] - before["cash_in"]).to eq(1990)
     expect(after["photos"].size).to eq(1)
     expect(send_to(:get, "/pieces/#{chest}/diary").map { |line| line["text"] }).to include("Left runner worn")
     expect(send_to(:get, "/prospects")["rows"].map { |row| row["tag"]["text"] }).to eq(["€12"])

@@ -262,6 +262,15 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[data-line]", count: 8)
     press("Undo")
     expect(page).to have_css("[data-line]", count: 11)
+    press("All done up to here: Paint, coat 2: all-in-one satin paint, #fafafa")
+    form("Read these first") do
+      expect(page).to have_css("[role=note]", minimum: 1)
+      press("I've read them, all done")
+    end
+    expect(page).to have_text("steps done, up to Paint, coat 2")
+    expect(page).to have_css("[data-line]", count: 3)
+    press("Undo")
+    expect(page).to have_css("[data-line]", count: 11)
     press("Show steps Vacuum, wash, and rinse")
     expect(page).to have_css("[data-line=clean] [data-step]", count: 3)
     press("Every step")

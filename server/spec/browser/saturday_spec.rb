@@ -33,7 +33,7 @@ RSpec.describe "a Saturday" do
       fill_in "How long it really took", with: "40"
       press("Stop: done")
     end
-    expect(page).to have_text("40 min of painting recorded, step done, 225 ml all-in-one satin paint, #243b53 taken from the shelf")
+    expect(page).to have_text("40 min of painting recorded, step done, 138 ml all-in-one satin paint, #243b53 taken from the shelf")
 
     # The label's times run from now: touch dry after 1 h, sanded and coated again after 2 h, all read off one clock.
     clock = find("li", text: /\Atouch dry/).find(:xpath, "..").text
@@ -77,15 +77,15 @@ RSpec.describe "a Saturday" do
     within("section[aria-label^='Me']") { press("Discard") }
     expect(page).to have_no_css("section[aria-label^='Me']")
 
-    # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00
-    # = 42.00.
+    # By hand: 138 ml are 100 ml of the older tin, all of its 6.00, and 38 of the 500 ml for 24.00: 1.82. 30.00 + 7.82
+    # = 37.82.
     visit "/pieces/#{chest}"
-    expect_key_figures(cash_in: "42.00", hours: "40 min")
+    expect_key_figures(cash_in: "37.82", hours: "40 min")
     visit "/pieces/#{stool}"
     expect_key_figures(cash_in: "30.00", hours: "25 min")
     expect(page).to have_text("although the air at 8 °C is too cold: it has to be above 10 °C: the stove is lit")
     visit "/shelf"
-    expect(page).to have_css("li", text: "375 ml of 500 ml")
+    expect(page).to have_css("li", text: "462 ml of 500 ml")
     expect(page).to have_no_css("li", text: "of 100 ml")
   end
 end

@@ -100,6 +100,12 @@ RSpec.describe "working a plan", :api do
     ticked = up_to.call("scuff")["steps"]
     expect(ticked.map { |one| one["step"] }).to eq(before)
     expect(before.map { |key| step(key)["state"] }).to all(eq("done"))
+    # Done over the days that it took: in their order, the last one now, and nothing of it dries any more.
+    marks = Records::Piece.find(id).step_marks
+    done = before.map { |key| marks.find { |mark| mark.step == key }.done_at }
+    expect([done, done.last]).to eq([done.sort, Clock.now])
+    expect(done.last - done[before.index("wash-rinse")]).to be >= 7200 # it dried two hours
+    expect(Operations::Bench::Clocks.running(Records::Piece.find(id))).to eq([])
     expect(refusal(up_to.call("scuff"), :step)).to include("already done")
     ticked.reverse_each { |one| call(:post, "/api/pieces/#{id}/steps/open", one) }
     expect(before.map { |key| step(key)["state"] }).to all(eq("open"))

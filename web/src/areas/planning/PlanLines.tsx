@@ -170,14 +170,17 @@ function Line({ row, page, short, next, session, children }: LineProps) {
 
 // All steps up to the end of a line.
 function UpToHere({ line, page }: { line: PlanLine; page: Plan }) {
-  const upTo = useDoneUpTo(page.id);
+  const [upTo, cautions] = useDoneUpTo(page);
   return (
-    <Button
-      size="small"
-      onClick={() => upTo(line.steps[line.steps.length - 1] ?? "", line.label)}
-      aria-label={t("planLines.everythingUpHereDone", { line: line.label })}
-    >
-      {t("planLines.everythingUpHereDone2")}
-    </Button>
+    <>
+      <Button
+        size="small"
+        onClick={() => upTo(line.steps[line.steps.length - 1] ?? "", line.label)}
+        aria-label={t("planLines.everythingUpHereDone", { line: line.label })}
+      >
+        {t("planLines.everythingUpHereDone2")}
+      </Button>
+      {cautions}
+    </>
   );
 }

@@ -50,7 +50,7 @@ export function StepItem({ step, number, page, plan, workshop, next, told, lit, 
     if (unread.length > 0) return setOpen(true);
     setAfter(await tick(step, zones));
   };
-  const upTo = useDoneUpTo(page.id);
+  const [upTo, cautions] = useDoneUpTo(page);
   const toggle = () =>
     step.state === "done"
       ? void remove(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } }))
@@ -177,6 +177,7 @@ export function StepItem({ step, number, page, plan, workshop, next, told, lit, 
         </Alert>
       )}
       {questions}
+      {cautions}
       {moving && <MoveStepDialog piece={page.id} step={step} onClose={() => setMoving(false)} />}
       {after && (
         <Alert severity="error" role="alert" onClose={() => setAfter(null)} sx={{ my: 1 }}>

@@ -22,14 +22,16 @@ module Operations
       end
 
       # Everything up to a step was done: written down afterwards, so nothing is too early. given: {"step"}. What ends
-      # with an answer is answered first, and serious cautions are read. Returns [step key, zones] of each.
+      # with an answer is answered first, and serious cautions are read. The last is done now, those before it as long
+      # ago as the work and the waits since then take, so that none of them still dries. Returns [step key, zones] of
+      # each.
       def finish_up_to(piece_id, given)
         Records::Base.transaction do
           piece, last, plan = step(piece_id, given)
           open = plan.steps.take(plan.steps.index(last) + 1).reject(&:done?)
           refuse(:done_already, field: :step, step: last.label) if open.empty?
           open.each { |one| refuse_unanswered(piece, one) }
-          open.map { |one| [one.key, marks(piece, one, plan, {}).map(&:zone)] }
+          open.zip(times(piece, open)).map { |one, at| [one.key, marks(piece, one, plan, {}, at: at).map(&:zone)] }
         end
       end
 
@@ -112,6 +114,16 @@ module Operations
       end
 
       private
+
+      # When each of the steps was done, the last of them now; none before the piece was bought.
+      def times(piece, steps)
+        bought = piece.bought_on&.in_time_zone(Support::Workshop.current.time_zone)
+        at = Clock.now
+        steps.each_cons(2).reverse_each.map do |one, following|
+          at -= following.seconds + (one.wait * 60)
+          [at, bought].compact.max
+        end.reverse << Clock.now
+      end
 
       def refuse_unanswered(piece, step)
         if step.try || step.key == "lead" || step.key.start_with?("decide/")
