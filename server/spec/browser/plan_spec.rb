@@ -271,7 +271,7 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[data-line]", count: 3)
     press("Undo")
     expect(page).to have_css("[data-line]", count: 11)
-    press("Show steps Vacuum, wash, and rinse")
+    press("3 steps Vacuum, wash, and rinse")
     expect(page).to have_css("[data-line=clean] [data-step]", count: 3)
     press("Every step")
 

@@ -90,6 +90,7 @@ function Line({ row, page, short, next, session, children }: LineProps) {
   const [turned, setTurned] = useState<boolean | null>(null); // by hand
   const open = turned ?? next;
   const { line, number } = row;
+  const shown = open ? t("planLines.hideSteps") : t("planLines.steps", { count: row.steps.length });
   const itself = short && alone(row);
   const unfolded = !short || open || itself;
   return (
@@ -153,9 +154,9 @@ function Line({ row, page, short, next, session, children }: LineProps) {
             size="small"
             onClick={() => setTurned(!open)}
             aria-expanded={open}
-            aria-label={`${open ? t("planLines.hideSteps") : t("planLines.showSteps")} ${line.label}`}
+            aria-label={`${shown} ${line.label}`}
           >
-            {open ? t("planLines.hideSteps") : t("planLines.steps", { count: row.steps.length })}
+            {shown}
           </Button>
         </Row>
       </Box>
