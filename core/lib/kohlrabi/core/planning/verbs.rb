@@ -14,7 +14,7 @@ module Core
                   "thin_wash" => ThinWash, "wax" => Wax, "wear" => Wear }.freeze
       # Of treatments: by the phase they stand in.
       BY_PHASE = { "fill" => "fill", "refill" => "fill", "level" => "sand", "relevel" => "sand", "wash" => "degrease",
-                   "bleach" => "bleach", "sand" => "sand" }.freeze
+                   "bleach" => "bleach" }.freeze
 
       extend self
 
